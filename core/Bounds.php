@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour;
+
+/** Closed bounds of a physical quantity: what the core takes and what it refuses, said once. */
+final readonly class Bounds
+{
+    private function __construct(
+        private string $what,
+        private float $least,
+        private float $most,
+        private string $unit,
+    ) {}
+
+    public static function of(string $what, float $least, float $most, string $unit = ''): self
+    {
+        return new self($what, $least, $most, $unit);
+    }
+
+    /** @throws InvalidValue when the value is outside, infinite or not a number */
+    public function check(float $value): float
+    {
+        if (! is_finite($value) || $value < $this->least || $value > $this->most) {
+            throw InvalidValue::outside($this->what, $value, $this->least, $this->most, $this->unit);
+        }
+
+        return $value;
+    }
+}

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Exposure;
+
+use GentlePour\Bounds;
+
+/**
+ * What is engraved on a filter, read in every way makers write it: as a filter factor (ND8, 8x), an optical density
+ * (0.9, ND 3.0), stops (10 stop, 1/3) or a transmittance (12.5 %). Where one marking has two meanings both are given,
+ * the likelier first, so that the person can say which.
+ *
+ * T transmittance, D = -log10 T, F = 1/T, stops = log2 F = D / log10 2.
+ */
+final readonly class FilterMarking
+{
+    private const DARKEST_STOPS = 24;
+
+    /** @param non-empty-list<array{stops: Stops, meaning: string}> $readings likeliest first */
+    private function __construct(
+        public string $written,
+        private array $readings,
+    ) {}
+
+    /** @throws UnreadableMarking when no meaning is found, or none of a filter that exists */
+    public static function parse(string $written): self
+    {
+        $text = self::plain($written);
+        $readings = self::unambiguous($text, $written) ?? self::ambiguous($text, $written);
+        foreach ($readings as $reading) {
+            if ($reading['stops']->value > self::DARKEST_STOPS) {
+                throw UnreadableMarking::tooDark($written);
+            }
+        }
+
+        return new self(trim($written), $readings);
+    }
+
+    /**
+     * The range of a variable filter: “2-8 stops”, “ND2-400”, “1.5 to 5”.
+     *
+     * @return array{Stops, Stops}
+     *
+     * @throws UnreadableMarking
+     */
+    public static function parseRange(string $written): array
+    {
+        $text = self::plain($written);
+        if (preg_match('/^(nd|x)?(\d+(?:\.\d+)?)(?:-|–|to)(?:nd|x)?(\d+(?:\.\d+)?)(stops?|st|ev|x)?$/', $text, $m) !== 1) {
+            throw UnreadableMarking::range($written);
+        }
+        $asFactor = $m[1] !== '' || ($m[4] ?? '') === 'x' || (float) $m[3] > 16;
+        $stops = static fn (string $n): Stops => $asFactor ? Stops::ofFactor((float) $n) : Stops::of((float) $n);
+        [$from, $to] = [$stops($m[2]), $stops($m[3])];
+
+        return $from->value < $to->value && $to->value <= self::DARKEST_STOPS ? [$from, $to] : throw UnreadableMarking::range($written);
+    }
+
+    /** The likeliest meaning. */
+    public function stops(): Stops
+    {
+        return $this->readings[0]['stops'];
+    }
+
+    public function isAmbiguous(): bool
+    {
+        return count($this->readings) > 1;
+    }
+
+    /** @return non-empty-list<array{stops: Stops, meaning: string}> likeliest first */
+    public function readings(): array
+    {
+        return $this->readings;
+    }
+
+    /** “ND8 = factor 8 = 3 stops; density would be 0.9.” */
+    public function sentence(): string
+    {
+        $first = $this->readings[0];
+        $said = sprintf('%s = %s = %s stops', $this->written, $first['meaning'], self::number($first['stops']->value));
+        if (! str_starts_with($first['meaning'], 'density')) {
+            $said .= '; its density is '.number_format($first['stops']->density(), 1);
+        }
+        foreach (array_slice($this->readings, 1) as $other) {
+            $said .= sprintf('. Or %s = %s stops?', $other['meaning'], self::number($other['stops']->value));
+        }
+
+        return rtrim($said, '.?').(count($this->readings) > 1 ? '?' : '.');
+    }
+
+    private static function plain(string $written): string
+    {
+        $text = mb_strtolower((string) preg_replace('/\s+/u', '', $written));
+
+        return strtr($text, [',' => '.', '×' => 'x', '½' => '1/2', '⅓' => '1/3', '⅔' => '2/3', '⁄' => '/', '#' => '']);
+    }
+
+    /** @return non-empty-list<array{stops: Stops, meaning: string}>|null */
+    private static function unambiguous(string $text, string $written): ?array
+    {
+        $one = static fn (Stops $stops, string $meaning): array => [['stops' => $stops, 'meaning' => $meaning]];
+
+        if (preg_match('#^(?:nd)?(\d+(?:\.\d+)?)(?:/(\d+))?-?(?:f-?)?(?:stops?|st|ev)$#', $text, $m) === 1
+            || preg_match('#^(\d)/(\d)$#', $text, $m) === 1) {
+            $under = (float) ($m[2] ?? 1);
+
+            return $under > 0 ? $one(Stops::of((float) $m[1] / $under), 'stops') : throw UnreadableMarking::unknown($written);
+        }
+        if (preg_match('/^(?:nd|t)?(\d+(?:\.\d+)?)%$/', $text, $m) === 1) {
+            $share = Bounds::of('A transmittance', 0.000001, 100, '%')->check((float) $m[1]) / 100;
+
+            return $one(Stops::ofFactor(1 / $share), 'transmittance '.$m[1].' %');
+        }
+        if (preg_match('/^(?:nd)?(?:x(\d+(?:\.\d+)?)|(\d+(?:\.\d+)?)x)$/', $text, $m) === 1) {
+            $factor = $m[1] !== '' ? $m[1] : $m[2];
+
+            return (float) $factor >= 1 ? $one(Stops::ofFactor((float) $factor), 'factor '.$factor) : throw UnreadableMarking::unknown($written);
+        }
+        if (preg_match('/^(?:nd|od|d)?(\d?\.\d+)$/', $text, $m) === 1 || preg_match('/^(?:od|d)(\d)$/', $text, $m) === 1) {
+            return $one(Stops::ofDensity((float) $m[1]), 'density '.$m[1]);
+        }
+        if (preg_match('/^nd(\d+)k$/', $text, $m) === 1) {
+            return $one(Stops::ofFactor(1000 * (float) $m[1]), 'factor '.$m[1].'000');
+        }
+
+        return null;
+    }
+
+    /**
+     * Whole numbers: after “ND” a factor as a rule, bare a number of stops as a rule, and beyond 16 always a factor.
+     *
+     * @return non-empty-list<array{stops: Stops, meaning: string}>
+     */
+    private static function ambiguous(string $text, string $written): array
+    {
+        if (preg_match('/^(nd)?(\d{1,7})$/', $text, $m) !== 1 || (int) $m[2] < 1) {
+            throw UnreadableMarking::unknown($written);
+        }
+        $number = (int) $m[2];
+        $factor = ['stops' => Stops::ofFactor($number), 'meaning' => 'factor '.$number];
+        if ($number > 16) {
+            return [$factor];
+        }
+        $stops = ['stops' => Stops::of($number), 'meaning' => $number.' stops'];
+        if ($number === 1) {
+            return [$stops];
+        }
+
+        return $m[1] === 'nd' ? [$factor, $stops] : [$stops, $factor];
+    }
+
+    private static function number(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Exposure;
+
+use GentlePour\Bounds;
+use GentlePour\InvalidValue;
+
+/** An ISO speed S, arithmetic scale. */
+final readonly class Iso
+{
+    private function __construct(public float $speed) {}
+
+    /** @throws InvalidValue outside ISO 1 to 1,000,000 */
+    public static function of(float $speed): self
+    {
+        return new self(Bounds::of('An ISO', 1, 1000000)->check($speed));
+    }
+
+    /** The exact speed at a place on the dial, in third stops from ISO 100. */
+    public static function onDial(int $thirds): self
+    {
+        return self::of(100 * 2 ** ($thirds / 3));
+    }
+
+    /** @throws InvalidValue when it cannot be read or is out of bounds */
+    public static function parse(string $written): self
+    {
+        $text = mb_strtolower((string) preg_replace(['/\s+/u', '/^\s*iso/i'], ['', ''], $written));
+        if (preg_match('/^\d+(\.\d+)?$/', $text) !== 1) {
+            throw UnreadableSetting::iso($written);
+        }
+
+        return self::named((float) $text);
+    }
+
+    /** A speed as printed: on a dial name it is the dial's exact value (125 is 125.99), elsewhere itself. */
+    public static function named(float $printed): self
+    {
+        $thirds = DialLabels::thirdsOf(DialLabels::ISO, DialLabels::ISO_FIRST, (string) $printed);
+
+        return $thirds === null ? self::of($printed) : self::onDial($thirds);
+    }
+
+    public function thirds(): float
+    {
+        return 3 * log($this->speed / 100, 2);
+    }
+
+    public function stopsFrom(self $other): Stops
+    {
+        return Stops::of(log($this->speed / $other->speed, 2));
+    }
+
+    public function label(): string
+    {
+        $dial = (int) round($this->thirds());
+        $name = abs($this->thirds() - $dial) < 0.02 ? DialLabels::at(DialLabels::ISO, DialLabels::ISO_FIRST, $dial) : null;
+
+        return $name ?? (string) round($this->speed);
+    }
+}

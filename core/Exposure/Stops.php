@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Exposure;
+
+use GentlePour\Bounds;
+use GentlePour\InvalidValue;
+
+/** A ratio of exposures on the base-two logarithm: one stop is a factor of two. */
+final readonly class Stops
+{
+    /** log10(2): the optical density of one stop. */
+    public const DENSITY = 0.30102999566398120;
+
+    private function __construct(public float $value) {}
+
+    /** @throws InvalidValue beyond sixty stops either way, or when not finite */
+    public static function of(float $value): self
+    {
+        return new self(Bounds::of('A number of stops', -60, 60)->check($value));
+    }
+
+    public static function zero(): self
+    {
+        return new self(0.0);
+    }
+
+    public static function ofThirds(int $thirds): self
+    {
+        return self::of($thirds / 3);
+    }
+
+    /** @throws InvalidValue when the factor is not positive */
+    public static function ofFactor(float $factor): self
+    {
+        return new self(log(Bounds::of('A filter factor', 1e-6, 1e9)->check($factor), 2));
+    }
+
+    /** Optical density D = -log10 T; stops = D / log10 2. */
+    public static function ofDensity(float $density): self
+    {
+        return self::of(Bounds::of('An optical density', 0, 9)->check($density) / self::DENSITY);
+    }
+
+    public function plus(self $other): self
+    {
+        return self::of($this->value + $other->value);
+    }
+
+    public function minus(self $other): self
+    {
+        return self::of($this->value - $other->value);
+    }
+
+    public function factor(): float
+    {
+        return 2 ** $this->value;
+    }
+
+    public function density(): float
+    {
+        return $this->value * self::DENSITY;
+    }
+
+    /** “+6”, “−1⅓”, “+9.97”: thirds as thirds, everything else to two decimals. */
+    public function label(): string
+    {
+        $sign = $this->value < -0.004 ? '−' : '+';
+        $size = abs($this->value);
+        if ($size < 0.005) {
+            return '0';
+        }
+        $thirds = (int) round($size * 3);
+        if (abs($size * 3 - $thirds) < 0.02) {
+            $whole = intdiv($thirds, 3);
+            $part = ['', '⅓', '⅔'][$thirds % 3];
+
+            return $sign.($whole === 0 && $part !== '' ? '' : (string) $whole).$part;
+        }
+
+        return $sign.rtrim(rtrim(number_format($size, 2, '.', ''), '0'), '.');
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour;
+
+/**
+ * A value that cannot be used. The message is a sentence for the person who gave it and says what would be valid; the
+ * field is where they gave it, in dotted notation, once the caller has said so with at().
+ */
+class InvalidValue extends \InvalidArgumentException
+{
+    private string $field = '';
+
+    final public function __construct(string $message)
+    {
+        parent::__construct($message);
+    }
+
+    public static function outside(string $what, float $value, float $least, float $most, string $unit = ''): static
+    {
+        $unit = $unit === '' ? '' : ' '.$unit;
+        $shown = is_finite($value) ? self::number($value).$unit : 'not a finite number';
+
+        return new static(sprintf(
+            '%s must be between %s and %s%s, and is %s.', $what, self::number($least), self::number($most), $unit, $shown,
+        ));
+    }
+
+    public static function notNumeric(string $what): static
+    {
+        return new static("{$what} must be a number.");
+    }
+
+    public static function missing(string $what): static
+    {
+        return new static("{$what} is needed.");
+    }
+
+    /** @param list<string> $choices */
+    public static function notOneOf(string $what, string $given, array $choices): static
+    {
+        return new static(sprintf('%s cannot be “%s”; it is one of %s.', $what, $given, implode(', ', $choices)));
+    }
+
+    /** The same refusal, said of a field. An inner field is kept behind the outer one. */
+    public function at(string $field): static
+    {
+        $this->field = $this->field === '' ? $field : $field.'.'.$this->field;
+
+        return $this;
+    }
+
+    public function field(): string
+    {
+        return $this->field;
+    }
+
+    private static function number(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, abs($value) < 1 ? 5 : 3, '.', ''), '0'), '.');
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Kit;
+
+use GentlePour\Bounds;
+use GentlePour\InvalidValue;
+
+/** A sensor or film gate: sides in mm, and its pixels across where they matter. */
+final readonly class Sensor
+{
+    private const FULL_FRAME_DIAGONAL_MM = 43.266615305567875;
+
+    /** @throws InvalidValue when a side is not between 2 and 300 mm, or the pixels not between 500 and 50000 */
+    public function __construct(
+        public float $widthMm,
+        public float $heightMm,
+        public ?int $pixelsWide = null,
+    ) {
+        try {
+            Bounds::of('The sensor width', 2, 300, 'mm')->check($widthMm);
+        } catch (InvalidValue $e) {
+            throw $e->at('sensor_width_mm');
+        }
+        try {
+            Bounds::of('The sensor height', 2, 300, 'mm')->check($heightMm);
+        } catch (InvalidValue $e) {
+            throw $e->at('sensor_height_mm');
+        }
+        if ($pixelsWide !== null) {
+            try {
+                Bounds::of('The pixels across', 500, 50000)->check($pixelsWide);
+            } catch (InvalidValue $e) {
+                throw $e->at('pixels_wide');
+            }
+        }
+    }
+
+    public function diagonalMm(): float
+    {
+        return hypot($this->widthMm, $this->heightMm);
+    }
+
+    /** The circle of confusion in mm: the diagonal over 1500. Common practice. */
+    public function circleOfConfusionMm(): float
+    {
+        return $this->diagonalMm() / 1500;
+    }
+
+    /** The smallest blur in mm that can matter: the larger of two pixels and the circle of confusion. */
+    public function smallestBlurMm(): float
+    {
+        return max($this->circleOfConfusionMm(), $this->pixelsWide === null ? 0.0 : 2 * $this->widthMm / $this->pixelsWide);
+    }
+
+    public function fullFrameEquivalentMm(float $focalLengthMm): float
+    {
+        return $focalLengthMm * self::FULL_FRAME_DIAGONAL_MM / $this->diagonalMm();
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Motion;
+
+use GentlePour\Bounds;
+use GentlePour\InvalidValue;
+
+/**
+ * Falls, cascades, weirs, rapids, backwash, foam: a random texture of correlation length ell, carried past at v.
+ *
+ * The contrast left after averaging for t, with n = v t / ell, is C(n) = sqrt(2 (n - 1 + e^-n)) / n: the variance of the
+ * time mean of an exponentially correlated process (G. I. Taylor, Diffusion by continuous movements, 1921).
+ */
+final readonly class Flow implements MovingWater
+{
+    private const GRAVITY = 9.80665;
+
+    /** Below this the closed form loses its digits; its series 1 - n/6 + n^2/36 - ... is used. */
+    private const SERIES_BELOW = 1e-3;
+
+    private function __construct(
+        private float $speedMS,
+        private float $featureM,
+    ) {}
+
+    /**
+     * @param  float  $featureM  size of foam and droplets; what the camera cannot resolve is raised to what it can
+     *
+     * @throws InvalidValue when the speed is not between 0.01 and 60 m/s, or the size not between 1 mm and 20 m
+     */
+    public static function of(float $speedMS, float $featureM, Framing $framing): self
+    {
+        Bounds::of('The speed of the water', 0.01, 60, 'm/s')->check($speedMS);
+        Bounds::of('The size of the texture', 0.001, 20, 'm')->check($featureM);
+
+        return new self($speedMS, max($featureM, $framing->visibleDetailM()));
+    }
+
+    /**
+     * Speed in m/s of falling water from its drop in m: sqrt(2 g h) at the foot. A plunge or cascade is seen along its
+     * whole height, where two thirds of that is the mean; a weir's sheet is seen at its foot.
+     *
+     * @throws InvalidValue when the drop is not between 0.05 and 1000 m
+     */
+    public static function speedOfDrop(WaterKind $kind, float $dropM): float
+    {
+        $foot = sqrt(2 * self::GRAVITY * Bounds::of('The drop', 0.05, 1000, 'm')->check($dropM));
+
+        return $kind === WaterKind::Weir ? $foot : $foot * 2 / 3;
+    }
+
+    /**
+     * Surface speed in m/s of a float timed over a distance: what the camera sees move.
+     *
+     * @throws InvalidValue when the distance is not between 0.1 and 1000 m or the time not between 0.1 s and an hour
+     */
+    public static function speedOfFloat(float $distanceM, float $seconds): float
+    {
+        try {
+            Bounds::of('The distance of the float', 0.1, 1000, 'm')->check($distanceM);
+        } catch (InvalidValue $e) {
+            throw $e->at('distance_m');
+        }
+        try {
+            Bounds::of('The time of the float', 0.1, 3600, 's')->check($seconds);
+        } catch (InvalidValue $e) {
+            throw $e->at('seconds');
+        }
+
+        return $distanceM / $seconds;
+    }
+
+    public function textureKept(float $seconds): float
+    {
+        return self::contrast($this->speedMS * $seconds / $this->featureM);
+    }
+
+    /** C(n) for n correlation lengths carried past. */
+    public static function contrast(float $n): float
+    {
+        return $n < self::SERIES_BELOW ? 1 - max(0.0, $n) / 6 : sqrt(2 * ($n - 1 + exp(-$n))) / $n;
+    }
+
+    public function speedMS(): float
+    {
+        return $this->speedMS;
+    }
+
+    public function featureM(): float
+    {
+        return $this->featureM;
+    }
+
+    public function waves(float $seconds): ?float
+    {
+        return null;
+    }
+}

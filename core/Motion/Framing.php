@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Motion;
+
+use GentlePour\Bounds;
+use GentlePour\InvalidValue;
+use GentlePour\Kit\Sensor;
+
+/** How the water sits in the frame: sensor, focal length in mm, distance in m, and the angle of its motion to the sensor. */
+final readonly class Framing
+{
+    /** @throws InvalidValue when a figure is out of bounds */
+    public function __construct(
+        public Sensor $sensor,
+        public float $focalLengthMm,
+        public float $distanceM,
+        public float $obliqueDeg = 0.0,
+    ) {
+        try {
+            Bounds::of('The focal length', 2, 2000, 'mm')->check($focalLengthMm);
+        } catch (InvalidValue $e) {
+            throw $e->at('focal_length_mm');
+        }
+        try {
+            Bounds::of('The distance', 0.2, 20000, 'm')->check($distanceM);
+        } catch (InvalidValue $e) {
+            throw $e->at('distance_m');
+        }
+        Bounds::of('The angle of the motion', 0, 85, '°')->check($obliqueDeg);
+    }
+
+    /** Length in mm of the streak on the sensor: v t cos(theta) f / d. Holds for distances far beyond the focal length. */
+    public function streakMm(float $speedMS, float $seconds): float
+    {
+        return $speedMS * $seconds * cos(deg2rad($this->obliqueDeg)) * $this->focalLengthMm / $this->distanceM;
+    }
+
+    /** Smallest detail in m that can be seen at the subject: about four circles of confusion. Judgement. */
+    public function visibleDetailM(): float
+    {
+        return 4 * $this->sensor->circleOfConfusionMm() * $this->distanceM / $this->focalLengthMm;
+    }
+
+    /** Seconds in which something at this speed moves by one circle of confusion; below it nothing looks moved. */
+    public function sharpSeconds(float $speedMS): float
+    {
+        return $this->sensor->circleOfConfusionMm() / max(1e-9, $this->streakMm($speedMS, 1.0));
+    }
+}

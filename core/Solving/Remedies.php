@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Solving;
+
+use GentlePour\Exposure\DriftingLight;
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Kit\Stacks;
+
+/** When nothing fits: how many stops are missing on which side, and what would make them good. */
+final class Remedies
+{
+    /** Strengths that are commonly made, in stops. Common practice. */
+    private const COMMON_FILTERS = [1, 2, 3, 4, 6, 8, 10, 13, 15, 16, 20];
+
+    private const FRAMES_AT_MOST = 64;
+
+    /** @return non-empty-list<Remedy> */
+    public static function for(Question $q): array
+    {
+        $wall = $q->walls()[0] ?? null;
+        $remedies = [];
+        if ($wall !== null && $wall->longest->seconds < $q->target->min->seconds * (1 - 1e-9)) {
+            $remedies = self::behindTheWall($q, $wall);
+        }
+        [$shortest, $longest] = self::reach($q);
+        $wallS = $wall?->longest->seconds ?? INF;
+        if ($longest < $q->target->min->seconds) {
+            $remedies = [...$remedies, ...self::tooBright($q, $longest, $wallS)];
+        } elseif ($shortest > min($q->target->max->seconds, $wallS)) {
+            $remedies = [...$remedies, ...self::tooDark($q, $shortest, $wallS)];
+        }
+
+        return $remedies === [] ? [self::between($q)] : $remedies;
+    }
+
+    /**
+     * The shortest and longest times the bag reaches in this light, walls aside.
+     *
+     * @return array{float, float} seconds
+     */
+    private static function reach(Question $q): array
+    {
+        $apertures = $q->bag->lens->apertures();
+        $isos = $q->bag->camera->isos();
+        $dark = $light = 0.0;
+        foreach (Stacks::of($q->bag) as $stack) {
+            $dark = max($dark, $stack->darkest->value);
+            $light = min($light, $stack->lightest->value);
+        }
+        $scale = 2 ** ($q->bias->value - $q->reading->ev100());
+        $shortest = $scale * $apertures[0]->number ** 2 * 100 / $isos[count($isos) - 1]->speed * 2 ** $light;
+        $longest = $scale * $apertures[count($apertures) - 1]->number ** 2 * 100 / $isos[0]->speed * 2 ** $dark;
+        $drift = $q->drift ?? DriftingLight::steady();
+
+        return [$drift->openSeconds($shortest) ?? INF, $drift->openSeconds($longest) ?? INF];
+    }
+
+    /** @return non-empty-list<Remedy> */
+    private static function behindTheWall(Question $q, Wall $wall): array
+    {
+        $missing = $q->target->min->stopsFrom($wall->longest)->value;
+        $remedies = [];
+        if ($wall->kind === 'release') {
+            $remedies[] = new Remedy('release', $missing, sprintf(
+                'Take a release: the camera times %s at most, %.1f stops short of the look.', $wall->longest->label($q->bag->camera->longestTimed), $missing,
+            ));
+        } else {
+            $remedies[] = new Remedy('limit', $missing, sprintf(
+                'Your limit of %s is %.1f stops short of the look; it would have to be %s.', $wall->longest->label(), $missing, $q->target->min->label(),
+            ), $q->target->min->seconds);
+        }
+        $average = self::average($q, $wall->longest->seconds, $missing);
+        if ($average !== null) {
+            $remedies[] = $average;
+        }
+        $remedies[] = new Remedy('nearest', $missing, sprintf(
+            'Take the nearest look within reach: %s.', $wall->longest->label($q->bag->camera->longestTimed),
+        ), $wall->longest->seconds);
+
+        return $remedies;
+    }
+
+    /** @return non-empty-list<Remedy> */
+    private static function tooBright(Question $q, float $longestS, float $wallS): array
+    {
+        $missing = log($q->target->min->seconds / $longestS, 2);
+        $toBest = log($q->target->best->seconds / $longestS, 2);
+        $filter = self::COMMON_FILTERS[count(self::COMMON_FILTERS) - 1];
+        foreach (self::COMMON_FILTERS as $common) {
+            if ($common >= $missing) {
+                $filter = $common;
+                break;
+            }
+        }
+        $remedies = [new Remedy('filter', $missing, sprintf(
+            'Add a filter of %d stops: the darkest your bag makes is %.1f stops short of the look, and %.1f of its middle.', $filter, $missing, $toBest,
+        ))];
+        $average = self::average($q, min($longestS, $wallS), $missing);
+        if ($average !== null) {
+            $remedies[] = $average;
+        }
+        $remedies[] = new Remedy('wait', $missing, sprintf(
+            'Wait until the light has dropped by %.1f stops, to EV %.1f.', $missing, $q->reading->ev100() - $missing,
+        ));
+        if ($longestS >= ShutterTime::SHORTEST_S) {
+            $nearest = ShutterTime::ofSeconds(min($longestS, $wallS));
+            $remedies[] = new Remedy('nearest', $missing, 'Take the longest within reach: '.$nearest->label($q->bag->camera->longestTimed).'.', $nearest->seconds);
+        }
+
+        return $remedies;
+    }
+
+    /** @return non-empty-list<Remedy> */
+    private static function tooDark(Question $q, float $shortestS, float $wallS): array
+    {
+        $missing = log($shortestS / min($q->target->max->seconds, $wallS), 2);
+        $widest = $q->bag->lens->widest;
+        $isos = $q->bag->camera->isos();
+        $highest = $isos[count($isos) - 1];
+
+        $remedies = [
+            new Remedy('iso', $missing, sprintf(
+                'Raise the ISO by %.1f stops beyond %s, the highest you accept.', $missing, $highest->label(),
+            )),
+            new Remedy('aperture', $missing, sprintf('Use a lens that opens %.1f stops wider than %s.', $missing, $widest->label())),
+            new Remedy('wait', $missing, sprintf('Wait for %.1f stops more light, EV %.1f.', $missing, $q->reading->ev100() + $missing)),
+        ];
+        if ($shortestS <= $wallS && $shortestS <= ShutterTime::LONGEST_S) {
+            $nearest = ShutterTime::ofSeconds($shortestS);
+            $remedies[] = new Remedy('nearest', $missing, 'Take the shortest within reach: '.$nearest->label($q->bag->camera->longestTimed).'.', $nearest->seconds);
+        }
+
+        return $remedies;
+    }
+
+    /** Several shorter frames averaged have the blur of one long one: n frames of t/n. */
+    private static function average(Question $q, float $reachableS, float $missing): ?Remedy
+    {
+        $frames = (int) ceil($q->target->best->seconds / $reachableS - 1e-9);
+        if ($frames < 2 || $frames > self::FRAMES_AT_MOST) {
+            return null;
+        }
+        $each = ShutterTime::ofSeconds($q->target->best->seconds / $frames);
+
+        return new Remedy('average', $missing, sprintf(
+            'Average %d frames of %s: the same blur as one of %s, without more glass.', $frames, $each->label($q->bag->camera->longestTimed), $q->target->best->label(),
+        ), $each->seconds);
+    }
+
+    /** The bag reaches both sides of the window but no setting falls inside: the window is narrower than the steps. */
+    private static function between(Question $q): Remedy
+    {
+        return new Remedy('window', $q->target->width()->value, sprintf(
+            'Your settings step over the wanted %s to %s, which is only %.2f stops wide: widen the window or the range of apertures and ISOs.',
+            $q->target->min->label(), $q->target->max->label(), $q->target->width()->value,
+        ));
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Solving;
+
+use GentlePour\Exposure\Aperture;
+use GentlePour\Exposure\Exposure;
+use GentlePour\Exposure\Iso;
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Exposure\Stops;
+use GentlePour\Kit\FilterStack;
+
+/** One way to shoot it. */
+final readonly class Way
+{
+    /**
+     * @param  ShutterTime  $exact  the time the arithmetic asks for
+     * @param  ShutterTime  $shutter  the time that is set or counted
+     * @param  Stops  $stack  the strength of the filters as they are to be set
+     * @param  list<Term>  $terms
+     * @param  list<string>  $warnings
+     */
+    public function __construct(
+        public ShutterTime $exact,
+        public ShutterTime $shutter,
+        public Aperture $aperture,
+        public Iso $iso,
+        public FilterStack $filters,
+        public Stops $stack,
+        public bool $bulb,
+        public ShutterTime $longestTimed,
+        public array $terms,
+        public array $warnings,
+    ) {}
+
+    /** How much brighter (+) or darker (-) than asked the frame comes out for the rounding to the dial. */
+    public function exposureError(): Stops
+    {
+        return $this->shutter->stopsFrom($this->exact);
+    }
+
+    /** Stops of cost; the lowest is best. */
+    public function score(): float
+    {
+        return array_sum(array_map(static fn (Term $t): float => $t->stops, $this->terms));
+    }
+
+    public function exposure(): Exposure
+    {
+        return new Exposure($this->aperture, $this->shutter, $this->iso);
+    }
+
+    public function shutterLabel(): string
+    {
+        return $this->shutter->label($this->longestTimed);
+    }
+
+    /** The reasons for its place, those that cost most first, in one sentence. */
+    public function why(): string
+    {
+        $terms = $this->terms;
+        usort($terms, static fn (Term $a, Term $b): int => $b->stops <=> $a->stops);
+        $reasons = array_map(static fn (Term $t): string => $t->why, array_slice($terms, 0, 4));
+
+        return ucfirst(implode(', ', $reasons)).'.';
+    }
+}
