@@ -12,7 +12,8 @@ final readonly class Bounds
         private float $least,
         private float $most,
         private string $unit,
-    ) {}
+    ) {
+    }
 
     public static function of(string $what, float $least, float $most, string $unit = ''): self
     {

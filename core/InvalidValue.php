@@ -37,7 +37,7 @@ class InvalidValue extends \InvalidArgumentException
         return new static("{$what} is needed.");
     }
 
-    /** @param list<string> $choices */
+    /** @param  list<string>  $choices */
     public static function notOneOf(string $what, string $given, array $choices): static
     {
         return new static(sprintf('%s cannot be “%s”; it is one of %s.', $what, $given, implode(', ', $choices)));

@@ -12,11 +12,12 @@ use GentlePour\InvalidValue;
 /** Reads a decoded JSON object field by field; every refusal says which field it is, in dotted notation. */
 final readonly class Fields
 {
-    /** @param array<array-key, mixed> $values */
+    /** @param  array<array-key, mixed>  $values */
     public function __construct(
         private array $values,
         private string $path = '',
-    ) {}
+    ) {
+    }
 
     /** @throws InvalidValue when the text is not one JSON object */
     public static function ofJson(string $json): self

@@ -10,7 +10,9 @@ use GentlePour\InvalidValue;
 /** A relative aperture: the f-number N. One stop is a factor of the square root of two. */
 final readonly class Aperture
 {
-    private function __construct(public float $number) {}
+    private function __construct(public float $number)
+    {
+    }
 
     /** @throws InvalidValue outside f/0.5 to f/128 */
     public static function of(float $number): self

@@ -45,13 +45,13 @@ final class DialLabels
         '12800', '16000', '20000', '25600', '32000', '40000', '51200', '64000', '80000', '102400',
     ];
 
-    /** @param list<string> $names */
+    /** @param  list<string>  $names */
     public static function at(array $names, int $first, int $thirds): ?string
     {
         return $names[$thirds - $first] ?? null;
     }
 
-    /** @param list<string> $names */
+    /** @param  list<string>  $names */
     public static function thirdsOf(array $names, int $first, string $name): ?int
     {
         $place = array_search($name, $names, true);

@@ -10,7 +10,9 @@ use GentlePour\InvalidValue;
 /** Light that rises (s > 0) or fades (s < 0) at a steady rate of s stops a minute while the shutter is open. */
 final readonly class DriftingLight
 {
-    private function __construct(public float $stopsPerMinute) {}
+    private function __construct(public float $stopsPerMinute)
+    {
+    }
 
     /** @throws InvalidValue beyond three stops a minute, far faster than any twilight */
     public static function of(float $stopsPerMinute): self

@@ -11,7 +11,8 @@ final readonly class Exposure
         public Aperture $aperture,
         public ShutterTime $shutter,
         public Iso $iso,
-    ) {}
+    ) {
+    }
 
     /** EV at ISO 100 for which these settings are right: log2(N^2 / t) - log2(S / 100). APEX; ISO 2720:1974. */
     public function ev100(): float

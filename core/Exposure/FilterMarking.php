@@ -17,11 +17,12 @@ final readonly class FilterMarking
 {
     private const DARKEST_STOPS = 24;
 
-    /** @param non-empty-list<array{stops: Stops, meaning: string}> $readings likeliest first */
+    /** @param  non-empty-list<array{stops: Stops, meaning: string}>  $readings likeliest first */
     private function __construct(
         public string $written,
         private array $readings,
-    ) {}
+    ) {
+    }
 
     /** @throws UnreadableMarking when no meaning is found, or none of a filter that exists */
     public static function parse(string $written): self

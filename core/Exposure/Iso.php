@@ -10,7 +10,9 @@ use GentlePour\InvalidValue;
 /** An ISO speed S, arithmetic scale. */
 final readonly class Iso
 {
-    private function __construct(public float $speed) {}
+    private function __construct(public float $speed)
+    {
+    }
 
     /** @throws InvalidValue outside ISO 1 to 1,000,000 */
     public static function of(float $speed): self

@@ -10,7 +10,8 @@ final readonly class Reading
     public function __construct(
         public Exposure $exposure,
         public Stops $filtersOn,
-    ) {}
+    ) {
+    }
 
     /** EV100 of the scene itself, without any filter. */
     public function ev100(): float

@@ -14,7 +14,9 @@ final readonly class ShutterTime
 
     public const LONGEST_S = 86400.0;
 
-    private function __construct(public float $seconds) {}
+    private function __construct(public float $seconds)
+    {
+    }
 
     /** @throws InvalidValue outside 1/65536 s to 24 h */
     public static function ofSeconds(float $seconds): self
@@ -112,8 +114,19 @@ final readonly class ShutterTime
 
         return match (true) {
             $this->seconds < 0.3 => '1/'.round(1 / $this->seconds),
-            $this->seconds < 10 => rtrim(rtrim(number_format($this->seconds, 2, '.', ''), '0'), '.').' s',
+            $this->seconds < 1 => round($this->seconds, 2).' s',
+            $this->seconds < 10 => round($this->seconds, 1).' s',
             default => self::clock(self::countable($this->seconds)),
+        };
+    }
+
+    /** The time itself, whatever the dial calls it: three digits below a minute, the clock above. */
+    public function exactLabel(): string
+    {
+        return match (true) {
+            $this->seconds < 0.3 => '1/'.round(1 / $this->seconds, 1),
+            $this->seconds < 60 => round($this->seconds, $this->seconds < 10 ? 2 : 1).' s',
+            default => self::clock($this->seconds),
         };
     }
 

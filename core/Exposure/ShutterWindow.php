@@ -13,7 +13,8 @@ final readonly class ShutterWindow
         public ShutterTime $min,
         public ShutterTime $best,
         public ShutterTime $max,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  ShutterTime|null  $best  the geometric middle when not said

@@ -13,7 +13,9 @@ final readonly class Stops
     /** log10(2): the optical density of one stop. */
     public const DENSITY = 0.30102999566398120;
 
-    private function __construct(public float $value) {}
+    private function __construct(public float $value)
+    {
+    }
 
     /** @throws InvalidValue beyond sixty stops either way, or when not finite */
     public static function of(float $value): self

@@ -58,7 +58,7 @@ final class RunSheet
         return $steps;
     }
 
-    /** @param callable(Filter): bool $which */
+    /** @param  callable(Filter): bool  $which */
     private static function names(FilterStack $filters, callable $which): string
     {
         return implode(' + ', array_map(static fn (Filter $f): string => $f->name, array_filter($filters->filters, $which)));

@@ -19,7 +19,8 @@ final readonly class Filter
         private ?Stops $measured,
         public ?Stops $lightest,
         public ?float $threadMm,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  Stops|null  $nominal  as engraved; for a variable filter its darkest; none for an unmeasured welding glass

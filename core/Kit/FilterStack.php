@@ -9,20 +9,21 @@ use GentlePour\Exposure\Stops;
 /** Filters together before the lens, in the order in which they are fitted: nearest the lens first. */
 final readonly class FilterStack
 {
-    /** @param list<Filter> $filters nearest the lens first */
+    /** @param  list<Filter>  $filters nearest the lens first */
     private function __construct(
         public array $filters,
         public Stops $darkest,
         public Stops $lightest,
         public bool $vignettes,
-    ) {}
+    ) {
+    }
 
     public static function empty(): self
     {
         return new self([], Stops::zero(), Stops::zero(), false);
     }
 
-    /** @param list<Filter> $filters in any order */
+    /** @param  list<Filter>  $filters in any order */
     public static function of(array $filters, bool $vignettes = false): self
     {
         $darkest = $lightest = 0.0;

@@ -64,7 +64,7 @@ final class Stacks
         }
     }
 
-    /** @param list<Filter> $filters */
+    /** @param  list<Filter>  $filters */
     private static function allowed(array $filters, Bag $bag): bool
     {
         $slotted = $screwed = $variable = $polarisers = 0;
@@ -78,7 +78,7 @@ final class Stacks
             && $variable <= 1 && ($variable === 0 || $polarisers === 0);
     }
 
-    /** @param list<Filter> $filters */
+    /** @param  list<Filter>  $filters */
     private static function vignettes(array $filters, Bag $bag): bool
     {
         $screwed = count(array_filter($filters, static fn (Filter $f): bool => $f->mount === Mount::Thread));

@@ -15,7 +15,9 @@ use GentlePour\InvalidValue;
  */
 final readonly class Clouds
 {
-    private function __construct(public float $sharePerSecond) {}
+    private function __construct(public float $sharePerSecond)
+    {
+    }
 
     /**
      * @param  float  $across  share of the speed that runs across the line of sight, 0 (towards or away) to 1 (across)

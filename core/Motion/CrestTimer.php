@@ -13,10 +13,11 @@ final readonly class CrestTimer
     /** Fewer presses say too little. Common practice: time at least four waves. */
     public const ENOUGH_PRESSES = 5;
 
-    /** @param list<float> $intervalsS sorted */
+    /** @param  list<float>  $intervalsS sorted */
     private function __construct(
         public array $intervalsS,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<float>  $pressesS  seconds on any one clock, in order
@@ -57,7 +58,7 @@ final readonly class CrestTimer
         return (self::quantile($this->intervalsS, 0.75) - self::quantile($this->intervalsS, 0.25)) / 2;
     }
 
-    /** @param list<float> $sorted */
+    /** @param  list<float>  $sorted */
     private static function quantile(array $sorted, float $share): float
     {
         $place = $share * (count($sorted) - 1);

@@ -23,7 +23,8 @@ final readonly class Flow implements MovingWater
     private function __construct(
         private float $speedMS,
         private float $featureM,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  float  $featureM  size of foam and droplets; what the camera cannot resolve is raised to what it can

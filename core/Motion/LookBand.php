@@ -19,7 +19,8 @@ final readonly class LookBand
         public Look $look,
         public ?float $minS,
         public ?float $maxS,
-    ) {}
+    ) {
+    }
 
     public function holds(float $seconds): bool
     {

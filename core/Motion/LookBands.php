@@ -10,8 +10,10 @@ final readonly class LookBands
     /** Third stops are walked to bracket a bound before it is closed in on. */
     private const STEP = 2 ** (1 / 3);
 
-    /** @param list<LookBand> $bands from held to glass; a look that this water skips is absent */
-    private function __construct(public array $bands) {}
+    /** @param  list<LookBand>  $bands from held to glass; a look that this water skips is absent */
+    private function __construct(public array $bands)
+    {
+    }
 
     public static function of(MovingWater $water, Framing $framing): self
     {

@@ -17,7 +17,8 @@ final readonly class WaveSpectrum
     public function __construct(
         public float $peakRadS,
         public float $peakEnhancement = self::WIND_SEA,
-    ) {}
+    ) {
+    }
 
     public static function ofPeriod(float $peakPeriodS, float $peakEnhancement = self::WIND_SEA): self
     {

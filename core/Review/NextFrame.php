@@ -14,7 +14,8 @@ final readonly class NextFrame
     private function __construct(
         public ShutterTime $target,
         public Stops $correction,
-    ) {}
+    ) {
+    }
 
     /**
      * A frame that was open for $open where the arithmetic asked for $asked, and that came out so many thirds of a stop too

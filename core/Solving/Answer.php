@@ -21,7 +21,8 @@ final readonly class Answer
         public array $byStack,
         public array $remedies,
         public array $walls,
-    ) {}
+    ) {
+    }
 
     public function best(): ?Way
     {

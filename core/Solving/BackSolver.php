@@ -106,7 +106,7 @@ final class BackSolver
         return $found;
     }
 
-    /** @param array{score: float, order: int, stack: FilterStack, iso: Iso, aperture: Aperture, exact: float, shutter: float, bulb: bool, stops: float} $c */
+    /** @param  array{score: float, order: int, stack: FilterStack, iso: Iso, aperture: Aperture, exact: float, shutter: float, bulb: bool, stops: float}  $c */
     private static function way(array $c, Question $q): Way
     {
         $shutter = ShutterTime::ofSeconds($c['shutter']);

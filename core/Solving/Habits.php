@@ -12,5 +12,6 @@ final readonly class Habits
         public IsoHabit $iso = IsoHabit::Lowest,
         public HighlightHabit $highlights = HighlightHabit::Protect,
         public NoiseReductionHabit $noiseReduction = NoiseReductionHabit::Later,
-    ) {}
+    ) {
+    }
 }

@@ -14,7 +14,7 @@ use GentlePour\Kit\Bag;
 /** What is asked of the back-solver: this light, this wanted time, this bag, these limits. */
 final readonly class Question
 {
-    /** @param Stops $bias added to the reading's exposure; negative protects white water */
+    /** @param  Stops  $bias added to the reading's exposure; negative protects white water */
     public function __construct(
         public Reading $reading,
         public Stops $bias,
@@ -23,7 +23,8 @@ final readonly class Question
         public ?ShutterTime $longest = null,
         public ?DriftingLight $drift = null,
         public Habits $habits = new Habits,
-    ) {}
+    ) {
+    }
 
     /** @return list<Wall> nearest first */
     public function walls(): array

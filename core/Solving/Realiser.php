@@ -10,6 +10,9 @@ use GentlePour\Kit\Bag;
 /** Turns an exact time into one that can be had: a dial place while the camera times it, a counted time in bulb. */
 final readonly class Realiser
 {
+    /** Half-way between two places on the dial the shorter is taken, whatever the last digits say: it protects highlights. */
+    private const TIE = 1e-9;
+
     private float $longestTimedS;
 
     private int $longestThirds;
@@ -30,7 +33,7 @@ final readonly class Realiser
             return null;
         }
         if ($seconds <= $this->longestTimedS * 2 ** (1 / 6)) {
-            return [2 ** (min($this->longestThirds, (int) round(3 * log($seconds, 2))) / 3), false];
+            return [2 ** (min($this->longestThirds, (int) round(3 * log($seconds, 2) - self::TIE)) / 3), false];
         }
 
         return $this->release ? [ShutterTime::ofSeconds($seconds)->counted()->seconds, true] : null;

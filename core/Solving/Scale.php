@@ -6,7 +6,6 @@ namespace GentlePour\Solving;
 
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\Iso;
-use GentlePour\Exposure\ShutterTime;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\FilterStack;
 
@@ -28,10 +27,14 @@ final readonly class Scale
 
     private const STRONG_CAST = 1.0;
 
-    /** ISO below base, per stop: a stop of highlight room is given away. */
-    private const EXTENDED_ISO = 0.5;
+    /** ISO below base gives highlight room away: something for using it at all, and something for each stop. */
+    private const EXTENDED_ISO = 0.35;
 
-    public function __construct(private Question $question) {}
+    private const PER_EXTENDED_STOP = 0.35;
+
+    public function __construct(private Question $question)
+    {
+    }
 
     public function apertureCost(Aperture $aperture): float
     {
@@ -42,7 +45,11 @@ final readonly class Scale
     {
         $above = $iso->stopsFrom($this->question->bag->camera->isoBase)->value;
 
-        return $above > 0 ? $above * $this->question->habits->iso->costPerStop() : max(0.0, -$above) * self::EXTENDED_ISO;
+        return match (true) {
+            $above > 0.01 => $above * $this->question->habits->iso->costPerStop(),
+            $above < -0.01 => self::EXTENDED_ISO - $above * self::PER_EXTENDED_STOP,
+            default => 0.0,
+        };
     }
 
     public function stackCost(FilterStack $stack): float

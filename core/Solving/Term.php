@@ -11,5 +11,6 @@ final readonly class Term
         public string $name,
         public float $stops,
         public string $why,
-    ) {}
+    ) {
+    }
 }

@@ -13,5 +13,6 @@ final readonly class Wall
         public string $kind,
         public ShutterTime $longest,
         public string $why,
-    ) {}
+    ) {
+    }
 }

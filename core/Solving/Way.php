@@ -32,7 +32,8 @@ final readonly class Way
         public ShutterTime $longestTimed,
         public array $terms,
         public array $warnings,
-    ) {}
+    ) {
+    }
 
     /** How much brighter (+) or darker (-) than asked the frame comes out for the rounding to the dial. */
     public function exposureError(): Stops
@@ -56,13 +57,15 @@ final readonly class Way
         return $this->shutter->label($this->longestTimed);
     }
 
-    /** The reasons for its place, those that cost most first, in one sentence. */
+    /** The reasons for its place, those that cost most first and always the aperture's, in one sentence. */
     public function why(): string
     {
         $terms = $this->terms;
         usort($terms, static fn (Term $a, Term $b): int => $b->stops <=> $a->stops);
-        $reasons = array_map(static fn (Term $t): string => $t->why, array_slice($terms, 0, 4));
+        $named = array_filter($terms, static fn (Term $t, int $place): bool => $place < 3 || $t->name === 'aperture', ARRAY_FILTER_USE_BOTH);
+        $reasons = array_map(static fn (Term $t): string => $t->why, $named);
+        $sentence = implode(', ', $reasons).'.';
 
-        return ucfirst(implode(', ', $reasons)).'.';
+        return str_starts_with($sentence, 'f/') ? $sentence : ucfirst($sentence);
     }
 }

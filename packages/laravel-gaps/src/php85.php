@@ -45,7 +45,8 @@ if (! function_exists('get_error_handler')) {
 if (! function_exists('get_exception_handler')) {
     function get_exception_handler(): ?callable
     {
-        $handler = set_exception_handler(static function (Throwable $e): void {});
+        $handler = set_exception_handler(static function (Throwable $e): void {
+        });
         restore_exception_handler();
 
         return $handler;

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Camera;
+use App\Models\Frame;
+use App\Models\Lens;
+use App\Models\Subject;
+use App\Support\Decimal;
+use GentlePour\Motion\WaterKind;
+
+/**
+ * The bench as a person fills it in: texts by field name. They travel in the address, so that a bench can be kept,
+ * shared and gone back to.
+ */
+final class BenchInputs
+{
+    public const FIELDS = [
+        'subject', 'kind', 'measure', 'speed', 'drop', 'float_m', 'float_s', 'period', 'camera', 'lens', 'focal', 'distance',
+        'look', 'look_was', 'target', 'aperture', 'shutter', 'iso', 'on', 'bias', 'longest', 'correction', 'after', 'pick',
+    ];
+
+    /** @return array<string, mixed> what stands on the bench before anything was chosen */
+    public static function defaults(): array
+    {
+        $lens = Lens::query()->orderBy('id')->first();
+        $subject = Subject::query()->oldest('id')->first();
+
+        return [
+            'subject' => '', 'kind' => WaterKind::Cascade->value, 'measure' => 'speed', 'speed' => '4', 'drop' => '', 'float_m' => '',
+            'float_s' => '', 'period' => '', 'camera' => (string) (Camera::query()->orderBy('id')->first()->id ?? ''),
+            'lens' => (string) ($lens->id ?? ''), 'focal' => $lens === null ? '24' : Decimal::write($lens->focal_min_mm),
+            'distance' => '8', 'look' => 'silk', 'look_was' => 'silk', 'target' => '', 'aperture' => 'f/11', 'shutter' => '1/60', 'iso' => '100',
+            'on' => [], 'bias' => '0', 'longest' => '', 'correction' => '0', 'after' => '', 'pick' => '',
+            ...($subject === null ? [] : self::ofSubject($subject)),
+        ];
+    }
+
+    /** @return array<string, string> */
+    public static function ofSubject(Subject $subject): array
+    {
+        $number = static fn (?float $value): string => $value === null ? '' : Decimal::write($value);
+
+        return [
+            'subject' => (string) $subject->id,
+            'kind' => $subject->water_kind->value,
+            'measure' => $subject->drop_m === null ? 'speed' : 'drop',
+            'speed' => $number($subject->speed_m_s),
+            'drop' => $number($subject->drop_m),
+            'float_m' => '', 'float_s' => '',
+            'period' => $number($subject->period_s),
+            'distance' => $number($subject->distance_m),
+            'target' => '', 'correction' => '0', 'after' => '', 'pick' => '',
+        ];
+    }
+
+    /**
+     * The bench for the frame after this one: the same, with the target and the reading corrected by what it showed.
+     *
+     * @return array<string, mixed>
+     */
+    public static function after(Frame $frame): array
+    {
+        $next = $frame->next();
+
+        return [
+            ...$frame->inputs,
+            ...($next === null ? [] : [
+                'target' => Decimal::write($next->target->seconds, 4),
+                'correction' => Decimal::write($next->correction->value, 2),
+                'after' => (string) $frame->id,
+            ]),
+            'pick' => '',
+        ];
+    }
+}

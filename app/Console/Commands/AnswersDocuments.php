@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use GentlePour\Exchange\Fields;
+use GentlePour\InvalidValue;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+
+/**
+ * A command that answers one JSON document with another: on standard output and nothing else, 2 on bad input, 1 on anything
+ * else.
+ */
+trait AnswersDocuments
+{
+    private const MOST_BYTES = 2_000_000;
+
+    /** @param  callable(Fields): array<string, mixed>  $answer */
+    private function answerFile(callable $answer): int
+    {
+        return $this->answering(fn (): array => $answer(Fields::ofJson($this->document())));
+    }
+
+    /** @param  callable(): array<string, mixed>  $answer */
+    private function answering(callable $answer): int
+    {
+        try {
+            $this->write($answer());
+
+            return self::SUCCESS;
+        } catch (InvalidValue $e) {
+            $this->write(['error' => ['field' => $e->field(), 'message' => $e->getMessage()]]);
+
+            return self::INVALID;
+        } catch (\Throwable $e) {
+            $output = $this->output->getOutput();
+            ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln('Failed: '.$e->getMessage());
+
+            return self::FAILURE;
+        }
+    }
+
+    private function document(): string
+    {
+        $file = $this->argument('file');
+        $file = is_string($file) ? $file : '';
+        if ($file !== '-' && (! is_file($file) || ! is_readable($file))) {
+            throw (new InvalidValue('There is no file “'.mb_strimwidth($file, 0, 80, '…').'” to read; use - for standard input.'))->at('file');
+        }
+        $json = file_get_contents($file === '-' ? 'php://stdin' : $file, false, null, 0, self::MOST_BYTES + 1);
+        if ($json === false || strlen($json) > self::MOST_BYTES) {
+            throw (new InvalidValue('The document is longer than two megabytes.'))->at('file');
+        }
+
+        return $json;
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private function write(array $document): void
+    {
+        $this->output->writeln(json_encode($document, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR), $this->output::OUTPUT_RAW);
+    }
+}

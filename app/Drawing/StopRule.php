@@ -1,0 +1,300 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use App\Bench\Bench;
+use GentlePour\Exposure\Stops;
+use GentlePour\Motion\LookBand;
+use GentlePour\Solving\Wall;
+use GentlePour\Solving\Way;
+
+/**
+ * The stop rule: water's looks, the wanted window, walls, and each way to shoot as a run of columns from the base reading.
+ * Everything is laid out here, in px of the drawing; the view only writes it down.
+ */
+final readonly class StopRule
+{
+    private const AXIS_Y = 26.0;
+
+    private const BAND_TOP = 36.0;
+
+    private const BAND_HEIGHT = 56.0;
+
+    private const ROWS_TOP = 128.0;
+
+    private const ROW_HEIGHT = 42.0;
+
+    private const LANE = 26.0;
+
+    private const BACK_LANE = 11.0;
+
+    public StopAxis $axis;
+
+    public float $height;
+
+    private function __construct(
+        public Bench $bench,
+        public float $width,
+        public bool $narrow,
+        private int $rowsShown,
+    ) {
+        $this->axis = $narrow
+            ? new StopAxis(...self::closeUp($bench, $width))
+            : new StopAxis(StopAxis::FIRST_THIRD, StopAxis::LAST_THIRD, 62.0, $width - 26);
+        $this->height = self::ROWS_TOP + max(1, min($rowsShown, count($bench->ways()))) * self::ROW_HEIGHT + 44 + ($bench->answer->walls === [] ? 0 : 18);
+    }
+
+    /** All 23 stops, for a screen that has room for them. */
+    public static function wide(Bench $bench): self
+    {
+        return new self($bench, 1200.0, false, 3);
+    }
+
+    /** The stops that matter now, for a phone. */
+    public static function narrow(Bench $bench): self
+    {
+        return new self($bench, 358.0, true, 3);
+    }
+
+    public function bandTop(): float
+    {
+        return self::BAND_TOP;
+    }
+
+    public function bandHeight(): float
+    {
+        return self::BAND_HEIGHT;
+    }
+
+    public function axisY(): float
+    {
+        return self::AXIS_Y;
+    }
+
+    public function rowsTop(): float
+    {
+        return self::ROWS_TOP;
+    }
+
+    public function bottom(): float
+    {
+        return $this->height - 40 - ($this->bench->answer->walls === [] ? 0 : 18);
+    }
+
+    /** @return list<array{x: float, label: string|null}> */
+    public function ticks(): array
+    {
+        return $this->axis->ticks($this->narrow ? 46 : 44);
+    }
+
+    /**
+     * The looks with their texture. A name that does not fit its band is left to the band's title.
+     *
+     * @return list<array{look: string, words: string, x: float, width: float, middle: float, named: bool, wanted: bool, strokes: string}>
+     */
+    public function bands(): array
+    {
+        return array_values(array_filter(array_map(function (LookBand $band): array {
+            $x = $this->axis->x($band->minS ?? 1e-9);
+            $width = $this->axis->x($band->maxS ?? 1e9) - $x;
+
+            return [
+                'look' => $band->look->value,
+                'words' => $band->look->words(),
+                'x' => $x,
+                'width' => round($width, 1),
+                'middle' => round($x + $width / 2, 1),
+                'named' => $width > self::textWidth($band->look->value, 13) + 14,
+                'wanted' => $band->look === $this->bench->band->look,
+                'strokes' => Strokes::between($x, $x + $width, self::BAND_TOP, self::BAND_HEIGHT, $this->strokeAt(...)),
+            ];
+        }, $this->bench->bands->bands), static fn (array $b): bool => $b['width'] > 0.5));
+    }
+
+    /** @return array{x: float, width: float, label: string, labelX: float} */
+    public function window(): array
+    {
+        $window = $this->bench->window;
+        $x = $this->axis->x($window->min->seconds);
+        $to = $this->axis->x($window->max->seconds);
+        $band = $this->bench->band;
+        $label = match (true) {
+            $band->minS === null => 'up to '.$window->max->label(),
+            $band->maxS === null => $window->min->label().' and longer',
+            default => $window->min->label().' to '.$window->max->label(),
+        };
+        $label = $band->look->value.' '.$label;
+        $half = self::textWidth($label, 13) / 2;
+
+        return [
+            'x' => $x, 'width' => round($to - $x, 1), 'label' => $label,
+            'labelX' => round(max($this->axis->left + $half, min($this->axis->right - $half, ($x + $to) / 2)), 1),
+        ];
+    }
+
+    public function targetX(): float
+    {
+        return $this->axis->x($this->bench->window->best->seconds);
+    }
+
+    /** The place of the target among the places it can be dragged to. */
+    public function targetPlace(): int
+    {
+        $thirds = (int) round($this->bench->window->best->thirds()) - $this->axis->firstThird;
+
+        return max(0, min($this->axis->lastThird - $this->axis->firstThird, $thirds));
+    }
+
+    /** @return array{x: float, label: string, labelX: float, anchor: string, shown: bool} */
+    public function reading(): array
+    {
+        $reading = $this->bench->reading->exposure;
+        $x = $this->axis->x($reading->shutter->seconds);
+        $label = $this->narrow ? 'reading '.$reading->shutter->label()
+            : sprintf('reading %s · %s · ISO %s', $reading->shutter->label(), $reading->aperture->label(), $reading->iso->label());
+        $fits = $x - self::textWidth($label, 12) - 8 > 0;
+
+        return [
+            'x' => $x, 'label' => $label, 'labelX' => $fits ? $x - 7 : $x + 7, 'anchor' => $fits ? 'end' : 'start',
+            'shown' => $this->axis->shows($reading->shutter->seconds),
+        ];
+    }
+
+    /** @return list<array{x: float, label: string, labelX: float, anchor: string, y: float}> */
+    public function walls(): array
+    {
+        $drawn = array_values(array_filter($this->bench->answer->walls, fn (Wall $w): bool => $this->axis->shows($w->longest->seconds)));
+
+        return array_map(function (int $i, Wall $wall): array {
+            $x = $this->axis->x($wall->longest->seconds);
+            $fits = $x + self::textWidth($wall->why, 12.5) + 8 < $this->width;
+
+            return ['x' => $x, 'label' => $wall->why, 'labelX' => $fits ? $x + 8 : $x - 8, 'anchor' => $fits ? 'start' : 'end', 'y' => $this->bottom() + 17 - 16 * $i];
+        }, array_keys($drawn), $drawn);
+    }
+
+    /**
+     * The best ways as runs. Steps that lengthen go right on the upper lane; steps that shorten come back on the lower one.
+     *
+     * @return list<array{key: string, y: float, picked: bool, forward: list<array{x: float, width: float, label: string|null, title: string, kind: string}>, back: list<array{x: float, width: float, label: string|null, title: string, kind: string}>, lane: float, endX: float, label: string, labelX: float, anchor: string}>
+     */
+    public function rows(): array
+    {
+        $ways = array_slice($this->bench->ways(), 0, $this->rowsShown);
+
+        return array_map(fn (int $i, Way $way): array => $this->row($way, self::ROWS_TOP + $i * self::ROW_HEIGHT), array_keys($ways), $ways);
+    }
+
+    /**
+     * @return array{key: string, y: float, picked: bool, forward: list<array{x: float, width: float, label: string|null, title: string, kind: string}>, back: list<array{x: float, width: float, label: string|null, title: string, kind: string}>, lane: float, endX: float, label: string, labelX: float, anchor: string}
+     */
+    private function row(Way $way, float $y): array
+    {
+        $steps = $this->steps($way);
+        $forwardSteps = array_values(array_filter($steps, static fn (array $s): bool => $s['stops'] > 0));
+        $backSteps = array_values(array_filter($steps, static fn (array $s): bool => $s['stops'] < 0));
+        $start = $this->bench->reading->exposure->shutter->thirds();
+        [$forward, $far] = $this->run($forwardSteps, $start);
+        [$back, $end] = $this->run($backSteps, $far);
+        $endX = $this->axis->xOfThirds($end);
+        $edge = max($endX, $this->axis->xOfThirds($far), $this->axis->xOfThirds($start));
+        $label = $this->narrow
+            ? sprintf('%s  %s', $way->shutterLabel(), $way->aperture->label())
+            : sprintf('%s  %s  ISO %s', $way->shutterLabel(), $way->aperture->label(), $way->iso->label());
+        $fits = $edge + 14 + self::textWidth($label, 15) < $this->axis->right + 20;
+        $left = min($endX, $this->axis->xOfThirds($start));
+
+        return [
+            'key' => Bench::key($way), 'y' => $y, 'picked' => $this->bench->picked !== null && Bench::key($way) === Bench::key($this->bench->picked),
+            'forward' => $forward, 'back' => $back,
+            'lane' => $back === [] ? self::LANE : self::LANE - self::BACK_LANE - 1,
+            'endX' => $endX, 'label' => $label,
+            'labelX' => $fits ? $edge + 14 : max(4 + self::textWidth($label, 15), $left - 12), 'anchor' => $fits ? 'start' : 'end',
+        ];
+    }
+
+    /**
+     * From the reading's time to the way's: what each change adds, in stops.
+     *
+     * @return list<array{stops: float, label: string, kind: string}>
+     */
+    private function steps(Way $way): array
+    {
+        $reading = $this->bench->reading;
+        $steps = [];
+        foreach ($way->filters->filters as $filter) {
+            $stops = $way->filters->isVariable() && $filter->lightest !== null
+                ? $way->stack->value - $way->filters->darkest->value + ($filter->stops()->value ?? 0.0)
+                : $filter->stops()->value ?? 0.0;
+            $steps[] = ['stops' => $stops, 'label' => $filter->name.' '.Stops::of($stops)->label(), 'kind' => 'filter'];
+        }
+        $more = [
+            ['stops' => -$reading->filtersOn->value, 'label' => 'filters off', 'kind' => 'filter'],
+            ['stops' => $way->aperture->stopsFrom($reading->exposure->aperture)->value, 'label' => $way->aperture->label(), 'kind' => 'aperture'],
+            ['stops' => -$way->iso->stopsFrom($reading->exposure->iso)->value, 'label' => 'ISO '.$way->iso->label(), 'kind' => 'iso'],
+            ['stops' => $this->bench->question->bias->value, 'label' => 'bias', 'kind' => 'bias'],
+        ];
+        foreach ($more as $step) {
+            $steps[] = ['label' => $step['label'].' '.Stops::of($step['stops'])->label()] + $step;
+        }
+
+        return array_values(array_filter($steps, static fn (array $s): bool => abs($s['stops']) > 0.02));
+    }
+
+    /**
+     * @param  list<array{stops: float, label: string, kind: string}>  $steps
+     * @return array{list<array{x: float, width: float, label: string|null, title: string, kind: string}>, float}
+     */
+    private function run(array $steps, float $thirds): array
+    {
+        $blocks = [];
+        foreach ($steps as $step) {
+            $next = $thirds + 3 * $step['stops'];
+            $from = $this->axis->xOfThirds(min($thirds, $next));
+            $width = $this->axis->xOfThirds(max($thirds, $next)) - $from;
+            $blocks[] = [
+                'x' => $from + 0.75, 'width' => max(1.5, round($width - 1.5, 1)), 'title' => $step['label'], 'kind' => $step['kind'],
+                'label' => $width > self::textWidth($step['label'], 12) + 8 ? $step['label'] : null,
+            ];
+            $thirds = $next;
+        }
+
+        return [$blocks, $thirds];
+    }
+
+    /** @return array{length: float, contrast: float} how a stroke looks at this place of the axis */
+    private function strokeAt(float $x): array
+    {
+        $share = ($x - $this->axis->left) / ($this->axis->right - $this->axis->left);
+        $seconds = 2 ** (($this->axis->firstThird + $share * ($this->axis->lastThird - $this->axis->firstThird)) / 3);
+        $streak = $this->bench->framing->streakMm($this->bench->water->speedMS(), $seconds) / $this->bench->framing->sensor->widthMm;
+
+        return ['length' => min(90.0, max(1.2, 170 * $streak ** 0.6)), 'contrast' => $this->bench->water->textureKept($seconds)];
+    }
+
+    /**
+     * The part of the axis that a phone shows: reading, window and runs with a stop to spare, twelve stops at least.
+     *
+     * @return array{int, int, float, float}
+     */
+    private static function closeUp(Bench $bench, float $width): array
+    {
+        $marks = [$bench->reading->exposure->shutter->thirds(), $bench->window->best->thirds(), min(30.0, $bench->window->max->thirds())];
+        foreach (array_slice($bench->ways(), 0, 1) as $way) {
+            $marks[] = $way->shutter->thirds();
+        }
+        $first = 3 * (int) floor(min($marks) / 3) - 3;
+        $last = 3 * (int) ceil(max($marks) / 3) + 3;
+        $last = max($last, $first + 36);
+
+        return [max(-42, $first), min(39, $last), 10.0, $width - 10];
+    }
+
+    /** Width in px of a text in the interface's typeface, near enough to tell whether it fits. */
+    private static function textWidth(string $text, float $size): float
+    {
+        return 0.58 * $size * mb_strlen($text);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Holder, release and step-up rings. Rings are written as pairs: “67-77, 72-77”. */
+final class CarryRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'slots' => ['required', 'integer', 'between:0,5'],
+            'release' => ['nullable', 'boolean'],
+            'rings' => ['nullable', 'string', 'max:200', 'regex:/^\s*(\d{2,3}\s*[-–]\s*\d{2,3}\s*(,\s*|$))*$/u'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['slots.*' => 'A holder has 0 to 5 slots.', 'rings.*' => 'Write rings as lens thread and filter thread, like 67-77, 72-77.'];
+    }
+
+    /** @return array{slots: int, release: bool, rings: list<array{float, float}>} */
+    public function carry(): array
+    {
+        preg_match_all('/(\d{2,3})\s*[-–]\s*(\d{2,3})/u', $this->string('rings')->toString(), $found, PREG_SET_ORDER);
+
+        return [
+            'slots' => $this->integer('slots'),
+            'release' => $this->boolean('release'),
+            'rings' => array_map(static fn (array $m): array => [(float) $m[1], (float) $m[2]], $found),
+        ];
+    }
+}

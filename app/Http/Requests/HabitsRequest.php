@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use GentlePour\Solving\ApertureHabit;
+use GentlePour\Solving\HighlightHabit;
+use GentlePour\Solving\IsoHabit;
+use GentlePour\Solving\NoiseReductionHabit;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** The schools the person follows. */
+final class HabitsRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'aperture' => ['required', Rule::enum(ApertureHabit::class)],
+            'iso' => ['required', Rule::enum(IsoHabit::class)],
+            'highlights' => ['required', Rule::enum(HighlightHabit::class)],
+            'noise_reduction' => ['required', Rule::enum(NoiseReductionHabit::class)],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function habits(): array
+    {
+        return $this->only(['aperture', 'iso', 'highlights', 'noise_reduction']);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Database\Factories\CameraFactory;
+use GentlePour\Exposure\Iso;
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Kit\Camera as Body;
+use GentlePour\Kit\Sensor;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property float $sensor_width_mm
+ * @property float $sensor_height_mm
+ * @property int|null $pixels_wide
+ * @property float $iso_base
+ * @property float|null $iso_low
+ * @property float $iso_max
+ * @property float $longest_timed_s
+ */
+final class Camera extends Model
+{
+    /** @use HasFactory<CameraFactory> */
+    use HasFactory;
+
+    protected $guarded = [];
+
+    /** @var array<string, string> */
+    protected $casts = [
+        'sensor_width_mm' => 'float', 'sensor_height_mm' => 'float', 'pixels_wide' => 'integer',
+        'iso_base' => 'float', 'iso_low' => 'float', 'iso_max' => 'float', 'longest_timed_s' => 'float',
+    ];
+
+    public function body(): Body
+    {
+        return new Body(
+            $this->sensor(),
+            Iso::named($this->iso_base),
+            $this->iso_low === null ? null : Iso::named($this->iso_low),
+            Iso::named($this->iso_max),
+            ShutterTime::ofSeconds($this->longest_timed_s)->nearestDial(),
+        );
+    }
+
+    public function sensor(): Sensor
+    {
+        return new Sensor($this->sensor_width_mm, $this->sensor_height_mm, $this->pixels_wide);
+    }
+}

@@ -1,0 +1,9 @@
+import { startBench } from './bench.js';
+import { startKeys } from './keys.js';
+import { startShoot } from './shoot.js';
+import { startThemes } from './themes.js';
+
+startThemes();
+startKeys();
+startBench();
+startShoot();

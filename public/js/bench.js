@@ -1,0 +1,144 @@
+// The bench's hands: dragging and stepping the target, stepping dials, pressing with the waves. It works nothing out; it
+// writes into the form, and the server answers.
+
+const form = () => document.getElementById('bench');
+
+function write(input, value) {
+    if (input.value !== value) {
+        input.value = value;
+        input.dispatchEvent(new Event('change', { bubbles: true }));
+    }
+}
+
+const places = (svg) => JSON.parse(svg.dataset.places);
+
+function aim(svg, place) {
+    const all = places(svg);
+    const chosen = Math.max(0, Math.min(all.length - 1, place));
+    const target = svg.querySelector('.target');
+    target.setAttribute('transform', `translate(${all[chosen].x} 0)`);
+    target.setAttribute('aria-valuenow', String(chosen));
+    target.setAttribute('aria-valuetext', all[chosen].label);
+    write(document.getElementById('f-target'), all[chosen].label);
+}
+
+function placeUnder(svg, clientX) {
+    const box = svg.getBoundingClientRect();
+    const x = ((clientX - box.left) / box.width) * svg.viewBox.baseVal.width;
+    return places(svg).reduce((best, place, i, all) => (Math.abs(place.x - x) < Math.abs(all[best].x - x) ? i : best), 0);
+}
+
+function startDragging() {
+    let svg = null;
+    document.addEventListener('pointerdown', (event) => {
+        const target = event.target.closest('.stop-rule .target');
+        if (target) {
+            svg = target.closest('svg');
+            event.preventDefault();
+            target.focus();
+        }
+    });
+    document.addEventListener('pointermove', (event) => {
+        if (svg) {
+            svg = svg.isConnected ? svg : document.querySelector(`.stop-rule.${svg.classList.contains('is-wide') ? 'is-wide' : 'is-narrow'}`);
+            aim(svg, placeUnder(svg, event.clientX));
+        }
+    });
+    for (const end of ['pointerup', 'pointercancel']) {
+        document.addEventListener(end, () => { svg = null; });
+    }
+    document.addEventListener('keydown', (event) => {
+        const target = event.target.closest('.stop-rule .target');
+        const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 3, PageDown: -3, Home: -999, End: 999 }[event.key];
+        if (target && by) {
+            event.preventDefault();
+            aim(target.closest('svg'), Number(target.getAttribute('aria-valuenow')) + by);
+        }
+    });
+}
+
+// A step along a dial; a value between two names goes to the next name in that direction.
+function stepDial(input, by) {
+    const names = JSON.parse(document.getElementById('dials').dataset.dials)[input.dataset.dial];
+    const plain = (text) => text.trim().toLowerCase().replace(/\s*s$/, '').replace(/^f\/?/, '').replace(/^iso\s*/, '');
+    const amount = (text) => plain(text).split('/').reduce((over, under) => over / under);
+    const value = input.value || input.dataset.place || '';
+    let place = names.findIndex((name) => plain(name) === plain(value));
+    if (place < 0) {
+        const next = names.findIndex((name) => amount(name) > amount(value));
+        place = next < 0 ? names.length - 1 : by > 0 ? next - 1 : next;
+    }
+    write(input, names[Math.max(0, Math.min(names.length - 1, place + by))]);
+}
+
+function startDials() {
+    document.addEventListener('click', (event) => {
+        const button = event.target.closest('[data-step]');
+        if (button) {
+            stepDial(document.getElementById(button.dataset.for), Number(button.dataset.step));
+        }
+        const aimed = event.target.closest('[data-aim]');
+        if (aimed) {
+            write(document.getElementById('f-target'), aimed.dataset.aim);
+        }
+    });
+    document.addEventListener('keydown', (event) => {
+        if (event.target.matches?.('[data-dial]') && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+            event.preventDefault();
+            stepDial(event.target, event.key === 'ArrowUp' ? 1 : -1);
+        }
+    });
+}
+
+// Presses with the crests: the times go to the server, the median comes back and, once there is enough, into the period.
+const RESTART_AFTER_S = 60;
+
+function startCrests() {
+    let presses = [];
+    document.addEventListener('click', async (event) => {
+        const button = event.target.closest('[data-crests]');
+        if (!button) {
+            return;
+        }
+        const now = performance.now() / 1000;
+        if (presses.length && now - presses.at(-1) > RESTART_AFTER_S) {
+            presses = [];
+        }
+        presses.push(now);
+        if (presses.length < 2) {
+            document.getElementById('crests-heard').innerHTML = '<p class="heard">First crest. Press with the next.</p>';
+            return;
+        }
+        const answer = await fetch(`${button.dataset.crests}?presses=${presses.map((s) => s.toFixed(3)).join(',')}`);
+        const heard = document.getElementById('crests-heard');
+        if (!heard) {
+            return;
+        }
+        heard.innerHTML = await answer.text();
+        if (!answer.ok) {
+            presses = [];
+            return;
+        }
+        const period = heard.querySelector('[data-period]')?.dataset.period;
+        if (period) {
+            write(document.getElementById('f-period'), period);
+        }
+    });
+}
+
+// Taking a subject from a place is a request of its own: the fields it fills must not speak against it.
+function startTaking() {
+    document.addEventListener('change', (event) => {
+        if (event.target.id === 'f-take' && event.target.value) {
+            event.stopPropagation();
+            location.assign(`${form().action}?take=${encodeURIComponent(event.target.value)}`);
+        }
+    }, true);
+}
+
+export function startBench() {
+    startDragging();
+    startDials();
+    startCrests();
+    startTaking();
+}

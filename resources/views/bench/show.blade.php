@@ -1,0 +1,3 @@
+<x-layout title="Bench" here="bench">
+    @include('bench.page')
+</x-layout>

@@ -1,0 +1,32 @@
+<section class="ways" aria-label="Ways to shoot it">
+    <h2>Ways to shoot it <small>{{ $bench->answer->count > 0 ? $bench->answer->count.' settings fit, the best by filters' : 'nothing fits' }} · EV {{ number_format($bench->answer->ev100, 1) }}</small></h2>
+    @forelse ($bench->ways() as $way)
+        @php($key = \App\Bench\Bench::key($way))
+        @php($chosen = $bench->picked !== null && $key === \App\Bench\Bench::key($bench->picked))
+        <article @class(['way', 'is-picked' => $chosen])>
+            <label class="way-pick"><input type="radio" name="pick" value="{{ $key }}" @checked($chosen)>
+                <span class="way-figures"><b>{{ $way->shutterLabel() }}</b> <b>{{ $way->aperture->label() }}</b> <span>ISO <b>{{ $way->iso->label() }}</b></span> <b>{{ $way->filters->label() }}</b></span></label>
+            <p class="why">{{ $way->why() }}</p>
+            @if ($chosen)
+                @foreach ($way->warnings as $warning)<p class="warn">{{ $warning }}</p>@endforeach
+                <details class="terms">
+                    <summary>{{ number_format($way->score(), 2) }} stops of cost · off by {{ \GentlePour\Exposure\Stops::of(round($way->exposureError()->value, 2))->label() }} · exactly {{ $way->exact->exactLabel() }}, by the card {{ $way->exact->cardLabel() }}</summary>
+                    <table><tbody>
+                        @foreach ($way->terms as $term)<tr><th scope="row">{{ $term->name }}</th><td>{{ number_format($term->stops, 2) }}</td><td>{{ $term->why }}</td></tr>@endforeach
+                    </tbody></table>
+                    <p class="hint">The card doubles the printed names, the exact sum the times behind them: never a third of a stop apart.</p>
+                </details>
+            @endif
+        </article>
+    @empty
+        <ul class="remedies">
+            @foreach ($bench->answer->remedies as $remedy)
+                <li><b>{{ number_format($remedy->stops, 1) }} stops</b> {{ $remedy->detail }}
+                    @if ($remedy->kind === 'nearest')
+                        <button type="button" class="button is-quiet is-small" data-aim="{{ \App\Support\Decimal::write($remedy->seconds, 4) }}">Aim there</button>
+                    @endif</li>
+            @endforeach
+        </ul>
+    @endforelse
+</section>
+<template id="dials" data-dials='@json(\App\Bench\Dials::all())'></template>

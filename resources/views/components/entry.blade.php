@@ -1,0 +1,21 @@
+{{-- A labelled value with its unit and, where there is one, the message at it. --}}
+@props(['name', 'label', 'value' => '', 'unit' => null, 'problem' => null, 'hint' => null, 'id' => null])
+@php($id ??= 'f-'.$name)
+<div @class(['entry', 'has-problem' => $problem])>
+    <label for="{{ $id }}">{{ $label }}</label>
+    <span class="entry-value">
+        @if ($slot->isNotEmpty())
+            {{ $slot }}
+        @else
+            <input class="input" id="{{ $id }}" name="{{ $name }}" value="{{ is_scalar($value) ? $value : '' }}" autocomplete="off"
+                @if ($problem) aria-invalid="true" aria-describedby="{{ $id }}-problem" @elseif ($hint) aria-describedby="{{ $id }}-hint" @endif
+                {{ $attributes }}>
+        @endif
+        @if ($unit)<span class="unit">{{ $unit }}</span>@endif
+    </span>
+    @if ($problem)
+        <p class="problem" id="{{ $id }}-problem">{{ $problem }}</p>
+    @elseif ($hint)
+        <p class="hint" id="{{ $id }}-hint">{{ $hint }}</p>
+    @endif
+</div>

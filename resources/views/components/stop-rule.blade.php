@@ -1,0 +1,74 @@
+@props(['rule'])
+@php($id = $rule->narrow ? 'n' : 'w')
+@php($target = $rule->bench->window->best->label())
+<svg @class(['stop-rule', 'is-narrow' => $rule->narrow, 'is-wide' => ! $rule->narrow]) viewBox="0 0 {{ $rule->width }} {{ $rule->height }}"
+    width="{{ $rule->width }}" height="{{ $rule->height }}" role="group" aria-label="Stop rule, shutter time in stops" data-places='@json($rule->axis->places())'>
+    <defs>
+        <pattern id="hatch-{{ $id }}" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V7" class="hatch"/></pattern>
+        <clipPath id="body-{{ $id }}"><rect x="{{ $rule->axis->left }}" y="0" width="{{ $rule->axis->right - $rule->axis->left }}" height="{{ $rule->height }}"/></clipPath>
+    </defs>
+    <g class="ticks" aria-hidden="true">
+        @foreach ($rule->ticks() as $tick)
+            <path d="M{{ $tick['x'] }} {{ $rule->axisY() + 4 }}V{{ $rule->bottom() }}" @class(['grid', 'is-named' => $tick['label']])/>
+            @if ($tick['label'])<text x="{{ $tick['x'] }}" y="{{ $rule->axisY() - 4 }}" text-anchor="middle">{{ $tick['label'] }}</text>@endif
+        @endforeach
+    </g>
+    @unless ($rule->narrow)
+        <g aria-hidden="true">
+            <text class="row-name" x="{{ $rule->axis->left - 10 }}" y="{{ $rule->bandTop() + 26 }}" text-anchor="end">Water</text>
+            <text class="row-unit" x="{{ $rule->axis->left - 10 }}" y="{{ $rule->bandTop() + 42 }}" text-anchor="end">{{ number_format($rule->bench->water->speedMS(), 1) }} m/s</text>
+        </g>
+    @endunless
+    <g class="bands" clip-path="url(#body-{{ $id }})">
+        @foreach ($rule->bands() as $band)
+            <g @class(['band', 'is-wanted' => $band['wanted'], 'is-'.$band['look']])>
+                <title>{{ $band['look'] }}: {{ $band['words'] }}</title>
+                <rect x="{{ $band['x'] }}" y="{{ $rule->bandTop() }}" width="{{ $band['width'] }}" height="{{ $rule->bandHeight() }}"/>
+                <path class="strokes" d="{{ $band['strokes'] }}"/>
+                @if ($band['named'])
+                    <rect class="plate" x="{{ $band['middle'] - mb_strlen($band['look']) * 4 - 8 }}" y="{{ $rule->bandTop() + $rule->bandHeight() / 2 - 11 }}" width="{{ mb_strlen($band['look']) * 8 + 16 }}" height="22" rx="11"/>
+                    <text x="{{ $band['middle'] }}" y="{{ $rule->bandTop() + $rule->bandHeight() / 2 + 4.5 }}" text-anchor="middle">{{ $band['look'] }}</text>
+                @endif
+            </g>
+        @endforeach
+    </g>
+    @php($window = $rule->window())
+    <g class="window">
+        <rect x="{{ $window['x'] }}" y="{{ $rule->bandTop() - 6 }}" width="{{ max(1, $window['width']) }}" height="{{ $rule->bottom() - $rule->bandTop() + 6 }}"/>
+        <path d="M{{ $window['x'] }} {{ $rule->bandTop() - 6 }}V{{ $rule->bottom() }}M{{ $window['x'] + $window['width'] }} {{ $rule->bandTop() - 6 }}V{{ $rule->bottom() }}"/>
+        <text x="{{ $window['labelX'] }}" y="{{ $rule->height - 16 }}" text-anchor="middle">{{ $window['label'] }}</text>
+    </g>
+    @foreach ($rule->walls() as $wall)
+        <g class="wall">
+            <rect x="{{ $wall['x'] }}" y="{{ $rule->bandTop() - 6 }}" width="{{ $rule->axis->right - $wall['x'] }}" height="{{ $rule->bottom() - $rule->bandTop() + 6 }}" fill="url(#hatch-{{ $id }})"/>
+            <path d="M{{ $wall['x'] }} {{ $rule->bandTop() - 10 }}V{{ $rule->bottom() }}"/>
+            <text x="{{ $wall['labelX'] }}" y="{{ $wall['y'] }}" text-anchor="{{ $wall['anchor'] }}">{{ $wall['label'] }}</text>
+        </g>
+    @endforeach
+    @php($reading = $rule->reading())
+    <g class="reading">
+        @if ($reading['shown'])<path d="M{{ $reading['x'] }} {{ $rule->bandTop() + $rule->bandHeight() + 6 }}V{{ $rule->bottom() }}"/>@endif
+        <text x="{{ $reading['labelX'] }}" y="{{ $rule->bandTop() + $rule->bandHeight() + 20 }}" text-anchor="{{ $reading['anchor'] }}">{{ $reading['label'] }}</text>
+    </g>
+    <path class="target-line" d="M{{ $rule->targetX() }} {{ $rule->axisY() }}V{{ $rule->bottom() }}"/>
+    @foreach ($rule->rows() as $row)
+        <g @class(['run', 'is-picked' => $row['picked']]) transform="translate(0 {{ $row['y'] }})">
+            @foreach ($row['forward'] as $block)
+                <g @class(['block', 'is-'.$block['kind']])><title>{{ $block['title'] }}</title><rect x="{{ $block['x'] }}" y="0" width="{{ $block['width'] }}" height="{{ $row['lane'] }}" rx="2"/>
+                    @if ($block['label'])<text x="{{ $block['x'] + $block['width'] / 2 }}" y="{{ $row['lane'] / 2 + 4.3 }}" text-anchor="middle">{{ $block['label'] }}</text>@endif</g>
+            @endforeach
+            @foreach ($row['back'] as $block)
+                <g @class(['block', 'is-back', 'is-'.$block['kind']])><title>{{ $block['title'] }}</title><rect x="{{ $block['x'] }}" y="{{ $row['lane'] + 1 }}" width="{{ $block['width'] }}" height="11" rx="2"/>
+                    @if ($block['label'])<text x="{{ $block['x'] + $block['width'] / 2 }}" y="{{ $row['lane'] + 10 }}" text-anchor="middle">{{ $block['label'] }}</text>@endif</g>
+            @endforeach
+            <circle cx="{{ $row['endX'] }}" cy="13" r="6.5"/>
+            <text class="end" x="{{ $row['labelX'] }}" y="18.5" text-anchor="{{ $row['anchor'] }}">{{ $row['label'] }}</text>
+        </g>
+    @endforeach
+    <g class="target" role="slider" tabindex="0" aria-label="Target shutter time" aria-orientation="horizontal" aria-valuemin="0"
+        aria-valuemax="{{ $rule->axis->lastThird - $rule->axis->firstThird }}" aria-valuenow="{{ $rule->targetPlace() }}" aria-valuetext="{{ $target }}, {{ $rule->bench->band->look->value }}"
+        transform="translate({{ $rule->targetX() }} 0)">
+        <rect class="grip" x="-24" y="0" width="48" height="{{ $rule->bandTop() + $rule->bandHeight() }}"/>
+        <path d="M0 {{ $rule->bandTop() + 4 }}L-11 {{ $rule->bandTop() - 8 }}V{{ $rule->axisY() - 4 }}H11V{{ $rule->bandTop() - 8 }}Z"/>
+    </g>
+</svg>

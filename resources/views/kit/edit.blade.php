@@ -1,0 +1,47 @@
+@php($at = fn (string $field) => $errors->first($field) ?: null)
+@php($n = fn (?float $value) => $value === null ? '' : \App\Support\Decimal::write($value, 2))
+<x-layout title="{{ $record->exists ? $record->name : 'New '.$item }}" here="kit">
+    <div class="narrow-page">
+        <h1>{{ $record->exists ? $record->name : 'A new '.$item }}</h1>
+        <form method="post" action="{{ $record->exists ? route('kit.update', [$item, $record->id]) : route('kit.store', $item) }}">
+            @csrf @if ($record->exists) @method('put') @endif
+            <x-entry name="name" label="Name" class="is-wide" :value="old('name', $record->exists ? $record->name : '')" :problem="$at('name')"/>
+            @if ($item === 'camera')
+                <x-entry name="sensor_width_mm" label="Sensor width" unit="mm" :value="old('sensor_width_mm', $record->exists ? $n($record->sensor_width_mm) : '36')" :problem="$at('sensor_width_mm')" inputmode="decimal"/>
+                <x-entry name="sensor_height_mm" label="Sensor height" unit="mm" :value="old('sensor_height_mm', $record->exists ? $n($record->sensor_height_mm) : '24')" :problem="$at('sensor_height_mm')" inputmode="decimal"/>
+                <x-entry name="pixels_wide" label="Pixels across" :value="old('pixels_wide', $record->exists ? $record->pixels_wide : '')" :problem="$at('pixels_wide')" inputmode="numeric" hint="May be left out; it sets where diffraction shows"/>
+                <x-entry name="iso_base" label="Base ISO" :value="old('iso_base', $record->exists ? \GentlePour\Exposure\Iso::of($record->iso_base)->label() : '100')" :problem="$at('iso_base')" inputmode="numeric"/>
+                <x-entry name="iso_low" label="Extended low ISO" :value="old('iso_low', $record->exists && $record->iso_low !== null ? \GentlePour\Exposure\Iso::of($record->iso_low)->label() : '')" :problem="$at('iso_low')" inputmode="numeric" hint="If it has one"/>
+                <x-entry name="iso_max" label="Highest you accept" :value="old('iso_max', $record->exists ? \GentlePour\Exposure\Iso::of($record->iso_max)->label() : '1600')" :problem="$at('iso_max')" inputmode="numeric"/>
+                <x-entry name="longest_timed" label="Longest timed shutter" :value="old('longest_timed', $record->exists ? \GentlePour\Exposure\ShutterTime::ofSeconds($record->longest_timed_s)->label() : '30 s')" :problem="$at('longest_timed')"/>
+            @elseif ($item === 'lens')
+                <x-entry name="focal_min_mm" label="Focal length from" unit="mm" :value="old('focal_min_mm', $record->exists ? $n($record->focal_min_mm) : '')" :problem="$at('focal_min_mm')" inputmode="decimal"/>
+                <x-entry name="focal_max_mm" label="to" unit="mm" :value="old('focal_max_mm', $record->exists ? $n($record->focal_max_mm) : '')" :problem="$at('focal_max_mm')" inputmode="decimal" hint="Leave out for a fixed one"/>
+                <x-entry name="widest" label="Widest aperture" :value="old('widest', $record->exists ? \GentlePour\Exposure\Aperture::of($record->widest_f)->label() : '')" :problem="$at('widest')"/>
+                <x-entry name="smallest" label="Smallest aperture" :value="old('smallest', $record->exists ? \GentlePour\Exposure\Aperture::of($record->smallest_f)->label() : 'f/22')" :problem="$at('smallest')"/>
+                <x-entry name="thread_mm" label="Filter thread" unit="mm" :value="old('thread_mm', $record->exists ? $n($record->thread_mm) : '')" :problem="$at('thread_mm')" inputmode="decimal"/>
+            @else
+                <x-entry name="kind" label="Kind" :problem="$at('kind')">
+                    <select id="f-kind" name="kind" class="pick">
+                        @foreach (\GentlePour\Kit\FilterKind::cases() as $kind)<option value="{{ $kind->value }}" @selected(old('kind', $record->exists ? $record->kind->value : 'nd') === $kind->value)>{{ $kind->label() }}</option>@endforeach
+                    </select>
+                </x-entry>
+                <x-entry name="marking" label="Marked" :value="old('marking', $record->exists ? $record->marking : '')" :problem="$at('marking')" hint="As engraved: ND64, 1.8, 8x, 6 stops, 2-8 stops"
+                    hx-get="{{ route('kit.marking') }}" hx-trigger="input changed delay:200ms, load" hx-include="closest form" hx-target="#marking-says"/>
+                <div id="marking-says" class="marking-says" aria-live="polite"></div>
+                <x-entry name="measured_stops" label="Measured" unit="stops" :value="old('measured_stops', $record->exists ? $n($record->measured_stops) : '')" :problem="$at('measured_stops')" inputmode="decimal" hint="Counts before the marking"/>
+                <x-entry name="mount" label="Goes" :problem="$at('mount')">
+                    <select id="f-mount" name="mount" class="pick">
+                        <option value="slot" @selected(old('mount', $record->exists ? $record->mount->value : 'slot') === 'slot')>into a slot</option>
+                        <option value="thread" @selected(old('mount', $record->exists ? $record->mount->value : 'slot') === 'thread')>on the thread</option>
+                    </select>
+                </x-entry>
+                <x-entry name="thread_mm" label="Its thread" unit="mm" :value="old('thread_mm', $record->exists ? $n($record->thread_mm) : '')" :problem="$at('thread_mm')" inputmode="decimal"/>
+            @endif
+            <div class="foot-line"><button class="button is-go">Keep</button> <a class="button" href="{{ route('kit') }}">Leave it</a></div>
+        </form>
+        @if ($record->exists)
+            <form method="post" action="{{ route('kit.destroy', [$item, $record->id]) }}" onsubmit="return confirm('Take it out of the kit?')">@csrf @method('delete')<button class="button is-warn is-small">Take out of the kit</button></form>
+        @endif
+    </div>
+</x-layout>

@@ -1,0 +1,71 @@
+<x-layout title="Kit" here="kit">
+    <div class="title-line"><h1>Kit</h1><p class="hint">What is packed is what the bench works with.</p></div>
+    <div class="kit-columns">
+        <section>
+            <h2>Filters <a class="button is-small" href="{{ route('kit.create', 'filter') }}">Add a filter</a></h2>
+            <ul class="kit-list">
+                @forelse ($filters as $filter)
+                    <li @class(['is-home' => ! $filter->packed])>
+                        <form method="post" action="{{ route('kit.pack', $filter) }}">@csrf @method('put')
+                            <button class="button is-small pack" aria-pressed="{{ $filter->packed ? 'true' : 'false' }}" aria-label="{{ $filter->name }}: {{ $filter->packed ? 'packed' : 'at home' }}">{{ $filter->packed ? 'packed' : 'at home' }}</button></form>
+                        <a href="{{ route('kit.edit', ['filter', $filter->id]) }}"><b>{{ $filter->name }}</b></a>
+                        <span class="kit-what">{{ $filter->kind->label() }}{{ $filter->marking ? ', marked '.$filter->marking : '' }} · {{ $filter->mount->value }}{{ $filter->thread_mm ? ' '.\App\Support\Decimal::write($filter->thread_mm).' mm' : '' }}</span>
+                        <span class="kit-stops">@if ($filter->kind === \GentlePour\Kit\FilterKind::Graduated) adds nothing @elseif ($filter->glass()->stops() === null) unknown
+                            @elseif ($filter->lightest_stops !== null) {{ \App\Support\Decimal::write($filter->lightest_stops, 1) }}–{{ \App\Support\Decimal::write($filter->stops, 1) }} stops
+                            @else {{ \App\Support\Decimal::write($filter->glass()->stops()->value) }} stops{{ $filter->measured_stops !== null ? ', measured' : '' }} @endif</span>
+                    </li>
+                @empty
+                    <li>No filter yet. Without one, aperture and ISO do what they can.</li>
+                @endforelse
+            </ul>
+            <h2>Cameras <a class="button is-small" href="{{ route('kit.create', 'camera') }}">Add a camera</a></h2>
+            <ul class="kit-list">
+                @forelse ($cameras as $camera)
+                    <li><a href="{{ route('kit.edit', ['camera', $camera->id]) }}"><b>{{ $camera->name }}</b></a>
+                        <span class="kit-what">{{ \App\Support\Decimal::write($camera->sensor_width_mm, 1) }} × {{ \App\Support\Decimal::write($camera->sensor_height_mm, 1) }} mm · ISO {{ \App\Support\Decimal::write($camera->iso_low ?? $camera->iso_base, 0) }} to {{ \App\Support\Decimal::write($camera->iso_max, 0) }}</span>
+                        <span class="kit-stops">times {{ \GentlePour\Exposure\ShutterTime::ofSeconds($camera->longest_timed_s)->label() }}</span></li>
+                @empty
+                    <li>No camera yet: add one, so that the bench knows its sensor and dials.</li>
+                @endforelse
+            </ul>
+            <h2>Lenses <a class="button is-small" href="{{ route('kit.create', 'lens') }}">Add a lens</a></h2>
+            <ul class="kit-list">
+                @forelse ($lenses as $lens)
+                    <li><a href="{{ route('kit.edit', ['lens', $lens->id]) }}"><b>{{ $lens->name }}</b></a>
+                        <span class="kit-what">{{ \App\Support\Decimal::write($lens->focal_min_mm) }}{{ $lens->isZoom() ? '–'.\App\Support\Decimal::write($lens->focal_max_mm) : '' }} mm{{ $lens->thread_mm ? ' · thread '.\App\Support\Decimal::write($lens->thread_mm).' mm' : '' }}</span>
+                        <span class="kit-stops">{{ \GentlePour\Exposure\Aperture::of($lens->widest_f)->label() }} to {{ \GentlePour\Exposure\Aperture::of($lens->smallest_f)->label() }}</span></li>
+                @empty
+                    <li>No lens yet: add one, so that the bench knows its apertures.</li>
+                @endforelse
+            </ul>
+        </section>
+        <section>
+            <h2>Also in the bag</h2>
+            <form method="post" action="{{ route('kit.carry') }}">
+                @csrf @method('put')
+                <x-entry name="slots" label="Slots in the holder" :value="old('slots', $carry['slots'])" :problem="$errors->first('slots') ?: null" inputmode="numeric" hint="0 without a holder"/>
+                <x-entry name="rings" label="Step-up rings" :value="old('rings', collect($carry['rings'])->map(fn ($r) => (int) $r[0].'-'.(int) $r[1])->join(', '))" :problem="$errors->first('rings') ?: null" placeholder="67-77" hint="Lens thread and filter thread"/>
+                <label class="tick"><input type="hidden" name="release" value="0"><input type="checkbox" name="release" value="1" @checked(old('release', $carry['release']))> Release packed: without it nothing beyond the longest timed shutter</label>
+                <div class="foot-line"><button class="button">Keep the bag</button></div>
+            </form>
+            <h2>Habits</h2>
+            <form method="post" action="{{ route('kit.habits') }}">
+                @csrf @method('put')
+                @foreach ([
+                    'aperture' => ['Aperture', ['best' => 'f/8 to f/11, where the lens is sharpest', 'stopped_down' => 'f/16 to f/22, to lengthen the time']],
+                    'iso' => ['ISO', ['lowest' => 'the lowest, for clean files', 'raise' => 'raised freely, to shorten an over-long frame']],
+                    'highlights' => ['Highlights', ['protect' => 'rounded darker, to keep white water', 'right' => 'rounded brighter, for clean shadows']],
+                    'noise_reduction' => ['Noise reduction', ['later' => 'afterwards, so that the next frame can start', 'in_camera' => 'in the camera: each frame costs its time again']],
+                ] as $name => [$label, $choices])
+                    <fieldset class="habit"><legend>{{ $label }}</legend>
+                        @foreach ($choices as $value => $words)
+                            <label class="tick"><input type="radio" name="{{ $name }}" value="{{ $value }}" @checked(match ($name) { 'noise_reduction' => $habits->noiseReduction, default => $habits->{$name} }->value === $value)> {{ $words }}</label>
+                        @endforeach
+                        @if ($errors->has($name))<p class="problem">{{ $errors->first($name) }}</p>@endif
+                    </fieldset>
+                @endforeach
+                <div class="foot-line"><button class="button">Keep the habits</button></div>
+            </form>
+        </section>
+    </div>
+</x-layout>

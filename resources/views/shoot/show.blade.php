@@ -1,0 +1,33 @@
+@php($way = $frame->plan['way'])
+@php($bulb = $way['bulb'])
+<x-layout title="Shoot" here="shoot">
+    <div class="shoot" data-shoot data-frame="{{ $frame->id }}" data-planned="{{ $frame->planned_s }}" data-bulb="{{ $bulb ? '1' : '' }}">
+        <p class="shoot-where"><span>{{ $frame->subject?->place->name ?? ucfirst($frame->water_kind->label()) }} · frame {{ $frame->id }}</span> <span data-clock></span></p>
+        <p class="shoot-figure" data-figure role="timer" aria-label="Open time">{{ $way['shutter_label'] }}</p>
+        <p class="shoot-under" data-under>{{ $frame->look->value }} · {{ $bulb ? 'bulb' : 'timed by the camera' }}</p>
+        <progress class="shoot-bar" max="1000" value="0" data-bar aria-label="Share of the open time"></progress>
+        <p class="shoot-settings"><b>{{ $way['aperture_label'] }}</b> <b>ISO {{ $way['iso_label'] }}</b> <b>{{ $way['filters'] === [] ? 'no filter' : implode(' + ', $way['filters']) }}</b></p>
+        <form class="sheet" hx-put="{{ route('shoot.steps', $frame) }}" hx-trigger="change" hx-swap="none">
+            @csrf
+            <ol>
+                @foreach ($frame->plan['steps'] as $step)
+                    <li><label>
+                        <input type="checkbox" name="done[]" value="{{ $step['key'] }}" data-skipped="{{ $step['skipped'] }}" @checked(in_array($step['key'], $frame->steps_done, true))>
+                        <span><b>{{ $step['title'] }}</b><small>{{ $step['detail'] }}</small></span>
+                    </label></li>
+                @endforeach
+            </ol>
+        </form>
+        @foreach ($way['warnings'] as $warning)<p class="warn">{{ $warning }}</p>@endforeach
+        <div class="cautions">@foreach ($frame->plan['cautions'] as $caution)<p>{{ $caution }}</p>@endforeach</div>
+        <form class="shoot-foot" method="post" action="{{ route('shoot.open', $frame) }}" data-opened>
+            @csrf @method('put')
+            <input type="hidden" name="opened_at_ms"><input type="hidden" name="open_s">
+            <p class="warn" role="alert" data-warning hidden></p>
+            @if ($errors->any())<p class="problem" role="alert">{{ $errors->first() }}</p>@endif
+            <div class="shoot-delay" data-ready><label for="delay">Start in</label>
+                <select id="delay" class="pick" data-delay><option value="0">0 s</option><option value="2" selected>2 s</option><option value="5">5 s</option><option value="10">10 s</option></select></div>
+            <button type="button" class="button is-go" data-go>{{ $bulb ? 'Open the shutter' : 'Press the shutter' }}</button>
+        </form>
+    </div>
+</x-layout>

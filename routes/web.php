@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\FrameController;
+use App\Http\Controllers\KitController;
+use App\Http\Controllers\ShootController;
+use Illuminate\Support\Facades\Route;
+
+Route::redirect('/', '/bench');
+
+Route::get('/bench', [BenchController::class, 'show'])->name('bench');
+Route::get('/bench/crests', [BenchController::class, 'crests'])->name('bench.crests');
+
+Route::post('/shoot', [ShootController::class, 'plan'])->name('shoot.plan');
+Route::get('/shoot', [ShootController::class, 'latest'])->name('shoot');
+Route::get('/shoot/{frame}', [ShootController::class, 'show'])->name('shoot.show');
+Route::put('/shoot/{frame}/steps', [ShootController::class, 'steps'])->name('shoot.steps');
+Route::put('/shoot/{frame}/open', [ShootController::class, 'opened'])->name('shoot.open');
+
+Route::get('/log', [FrameController::class, 'index'])->name('log');
+Route::get('/log/{frame}', [FrameController::class, 'show'])->name('log.show');
+Route::put('/log/{frame}', [FrameController::class, 'judge'])->name('log.judge');
+Route::delete('/log/{frame}', [FrameController::class, 'destroy'])->name('log.destroy');
+
+Route::get('/kit', [KitController::class, 'index'])->name('kit');
+Route::put('/kit/carry', [KitController::class, 'carry'])->name('kit.carry');
+Route::put('/kit/habits', [KitController::class, 'habits'])->name('kit.habits');
+Route::get('/kit/marking', [KitController::class, 'marking'])->name('kit.marking');
+Route::get('/kit/{item}/new', [KitController::class, 'create'])->name('kit.create');
+Route::post('/kit/{item}', [KitController::class, 'store'])->name('kit.store');
+Route::get('/kit/{item}/{id}', [KitController::class, 'edit'])->name('kit.edit')->whereNumber('id');
+Route::put('/kit/{item}/{id}', [KitController::class, 'update'])->name('kit.update')->whereNumber('id');
+Route::put('/kit/filter/{filter}/packed', [KitController::class, 'pack'])->name('kit.pack');
+Route::delete('/kit/{item}/{id}', [KitController::class, 'destroy'])->name('kit.destroy')->whereNumber('id');

@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * A person at a real browser. A test that fails leaves a picture and the console's log in storage/test-artifacts; an error on
+ * the console fails the test by itself.
+ */
+abstract class BrowserTestCase extends TestCase
+{
+    private const PATIENCE_S = 6.0;
+
+    /** @var list<string> parts of console messages that the test brings about itself */
+    private array $expectedOnConsole = [];
+
+    protected RemoteWebDriver $browser;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $servers = Servers::running();
+        $this->browser = $servers->browser;
+        $servers->freshDatabase();
+        $this->browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
+        $this->browser->get($servers->address.'/icon.svg');
+        $this->browser->manage()->deleteAllCookies();
+        $this->browser->executeScript('localStorage.clear()');
+        $this->browser->manage()->getLog('browser');
+        $this->expectedOnConsole = [];
+    }
+
+    protected function tearDown(): void
+    {
+        $log = array_map(static fn (array $line): string => $line['level'].' '.$line['message'], $this->browser->manage()->getLog('browser'));
+        if ($this->status()->isFailure() || $this->status()->isError()) {
+            $name = Servers::artifacts().'/'.preg_replace('/\W+/', '-', substr($this->name(), 0, 90));
+            $this->browser->takeScreenshot($name.'.png');
+            file_put_contents($name.'.log', $this->browser->getCurrentURL()."\n".implode("\n", $log)."\n");
+        }
+        parent::tearDown();
+        $errors = array_filter($log, fn (string $line): bool => str_starts_with($line, 'SEVERE') && ! $this->isExpected($line));
+        self::assertSame([], array_values($errors), 'The console has errors.');
+    }
+
+    public function visit(string $path): static
+    {
+        $this->browser->get(Servers::running()->address.$path);
+
+        return $this;
+    }
+
+    public function onPhone(): static
+    {
+        $this->browser->manage()->window()->setSize(new WebDriverDimension(390, 844));
+
+        return $this;
+    }
+
+    public function inTheme(string $theme): static
+    {
+        $this->visit('/icon.svg');
+        $this->browser->manage()->addCookie(['name' => 'theme', 'value' => $theme, 'path' => '/']);
+
+        return $this;
+    }
+
+    /** The console may say this: the test gives bad input on purpose. */
+    public function expectOnConsole(string $part): static
+    {
+        $this->expectedOnConsole[] = $part;
+
+        return $this;
+    }
+
+    public function find(string $selector): RemoteWebElement
+    {
+        return $this->eventually(fn (): ?RemoteWebElement => $this->browser->findElements(WebDriverBy::cssSelector($selector))[0] ?? null, "No {$selector} on the page.");
+    }
+
+    public function click(string $selector): static
+    {
+        $element = $this->find($selector);
+        $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+        $element->click();
+
+        return $this;
+    }
+
+    /** Types over what stands in a field, and leaves it. */
+    public function type(string $selector, string $text): static
+    {
+        $field = $this->find($selector);
+        $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$field]);
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys($text === '' ? WebDriverKeys::DELETE : $text);
+        $field->sendKeys(WebDriverKeys::TAB);
+
+        return $this;
+    }
+
+    public function choose(string $selector, string $value): static
+    {
+        $this->script('const s = document.querySelector(arguments[0]); s.value = arguments[1]; s.dispatchEvent(new Event("change", {bubbles: true}))', $selector, $value);
+
+        return $this;
+    }
+
+    public function press(string ...$keys): static
+    {
+        $this->browser->getKeyboard()->sendKeys($keys);
+
+        return $this;
+    }
+
+    public function text(string $selector): string
+    {
+        return $this->find($selector)->getText();
+    }
+
+    public function value(string $selector): string
+    {
+        return (string) $this->find($selector)->getAttribute('value');
+    }
+
+    public function seesIn(string $selector, string $text): static
+    {
+        $this->eventually(function () use ($selector, $text): ?bool {
+            $found = $this->script('return document.querySelector(arguments[0])?.textContent.replace(/\s+/g, " ").trim() ?? ""', $selector);
+
+            return is_string($found) && str_contains($found, $text) ? true : null;
+        }, "“{$text}” does not come up in {$selector}.");
+        self::assertTrue(true);
+
+        return $this;
+    }
+
+    public function script(string $script, mixed ...$arguments): mixed
+    {
+        return $this->browser->executeScript($script, $arguments);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): (T|null)  $look
+     * @return T
+     */
+    public function eventually(callable $look, string $otherwise): mixed
+    {
+        $until = microtime(true) + self::PATIENCE_S;
+        do {
+            try {
+                $found = $look();
+            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
+                $found = null;
+            }
+            if ($found !== null) {
+                return $found;
+            }
+            usleep(40000);
+        } while (microtime(true) < $until);
+        self::fail($otherwise);
+    }
+
+    /** @return list<string> what axe-core finds wrong with the page, by the rules of WCAG 2.1 A and AA */
+    public function accessibilityProblems(): array
+    {
+        $this->script((string) file_get_contents(dirname(__DIR__).'/assets/axe.min.js'));
+        $this->browser->manage()->timeouts()->setScriptTimeout(30);
+        $found = $this->browser->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            axe.run(document, {runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']}).then(
+                (result) => done(result.violations.flatMap((v) => v.nodes.map((n) => `${v.id}: ${n.target.join(' ')} ${(n.any[0] ?? n.all[0] ?? {}).message ?? ''}`))),
+                (error) => done([String(error)]));
+            JS);
+
+        return is_array($found) ? array_values(array_map(strval(...), $found)) : ['axe gave no answer'];
+    }
+
+    public function widerThanTheScreen(): int
+    {
+        $wider = $this->script('return document.documentElement.scrollWidth - window.innerWidth');
+
+        return is_int($wider) ? $wider : 0;
+    }
+
+    private function isExpected(string $line): bool
+    {
+        foreach ($this->expectedOnConsole as $part) {
+            if (str_contains($line, $part)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

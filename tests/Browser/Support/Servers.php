@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use RuntimeException;
+
+/** The application on a free port with a database of its own, and a browser: started once for all browser tests. */
+final class Servers
+{
+    private static ?self $running = null;
+
+    /** @var list<resource> */
+    private array $processes = [];
+
+    private function __construct(
+        public readonly string $address,
+        public readonly RemoteWebDriver $browser,
+        private readonly string $folder,
+    ) {
+    }
+
+    public static function running(): self
+    {
+        return self::$running ??= self::start();
+    }
+
+    public static function artifacts(): string
+    {
+        $folder = dirname(__DIR__, 3).'/storage/test-artifacts';
+        is_dir($folder) || mkdir($folder, 0777, true);
+
+        return $folder;
+    }
+
+    /** The demo data as it was at first. */
+    public function freshDatabase(): void
+    {
+        foreach (['-wal', '-shm'] as $tail) {
+            @unlink($this->folder.'/test.sqlite'.$tail);
+        }
+        copy($this->folder.'/seeded.sqlite', $this->folder.'/test.sqlite');
+    }
+
+    private static function start(): self
+    {
+        $root = dirname(__DIR__, 3);
+        $folder = sys_get_temp_dir().'/gentle-pour-'.getmypid();
+        mkdir($folder, 0700, true);
+        touch($folder.'/seeded.sqlite');
+        $environment = array_filter(getenv(), is_string(...));
+        unset($environment['DB_DATABASE'], $environment['SESSION_DRIVER'], $environment['CACHE_STORE']);
+        $environment = [...$environment, 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file'];
+        exec(implode(' ', array_map(escapeshellarg(...), ['env', "DB_DATABASE={$folder}/seeded.sqlite", 'APP_ENV=testing', PHP_BINARY, "{$root}/artisan", 'migrate', '--seed', '--force'])).' 2>&1', $said, $code);
+        if ($code !== 0) {
+            throw new RuntimeException('The browser tests’ database could not be made: '.implode("\n", $said));
+        }
+        // Leave no write-ahead log behind, so that the file alone is the whole database.
+        (new \PDO("sqlite:{$folder}/seeded.sqlite"))->exec('PRAGMA journal_mode = DELETE');
+
+        [$port, $driverPort] = [self::freePort(), self::freePort()];
+        $processes = [
+            self::spawn([PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/bin/router.php"],
+                [...$environment, 'DB_DATABASE' => "{$folder}/test.sqlite", 'PHP_CLI_SERVER_WORKERS' => '4'], "{$folder}/server.log"),
+            self::spawn(['chromedriver', "--port={$driverPort}"], $environment, "{$folder}/driver.log"),
+        ];
+        self::waitFor($port);
+        self::waitFor($driverPort);
+
+        $options = new ChromeOptions;
+        $options->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--window-size=1280,800', '--autoplay-policy=no-user-gesture-required',
+            "--user-data-dir={$folder}/profile",
+        ]);
+        $wanted = DesiredCapabilities::chrome();
+        $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
+        $wanted->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $servers = new self("http://127.0.0.1:{$port}", RemoteWebDriver::create("http://127.0.0.1:{$driverPort}", $wanted), $folder);
+        $servers->processes = $processes;
+        register_shutdown_function($servers->stop(...));
+
+        return $servers;
+    }
+
+    private function stop(): void
+    {
+        try {
+            $this->browser->quit();
+        } finally {
+            foreach ($this->processes as $process) {
+                self::end($process);
+            }
+            exec('rm -rf '.escapeshellarg($this->folder));
+        }
+    }
+
+    /**
+     * @param  list<string>  $command
+     * @param  array<string, string>  $environment
+     * @return resource
+     */
+    private static function spawn(array $command, array $environment, string $log)
+    {
+        // A session of its own, so that the server's workers end with it.
+        $process = proc_open(['setsid', ...$command], [['file', '/dev/null', 'r'], ['file', $log, 'a'], ['file', $log, 'a']], $pipes, null, $environment);
+
+        return is_resource($process) ? $process : throw new RuntimeException('Could not start '.$command[0]);
+    }
+
+    /** @param  resource  $process */
+    private static function end($process): void
+    {
+        $group = proc_get_status($process)['pid'];
+        posix_kill(-$group, SIGTERM);
+        proc_close($process);
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No free port.');
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+
+        return (int) substr($name, (int) strrpos($name, ':') + 1);
+    }
+
+    private static function waitFor(int $port): void
+    {
+        for ($i = 0; $i < 200; $i++) {
+            $socket = @fsockopen('127.0.0.1', $port, $code, $message, 0.2);
+            if ($socket !== false) {
+                fclose($socket);
+
+                return;
+            }
+            usleep(50000);
+        }
+        throw new RuntimeException("Nothing answers on port {$port}.");
+    }
+}

@@ -1,0 +1,290 @@
+<?php
+
+declare(strict_types=1);
+
+use GentlePour\Exchange\Fields;
+use GentlePour\Exchange\SolveDocument;
+use GentlePour\Exposure\Aperture;
+use GentlePour\Exposure\DriftingLight;
+use GentlePour\Exposure\Exposure;
+use GentlePour\Exposure\Iso;
+use GentlePour\Exposure\Reading;
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Exposure\ShutterWindow;
+use GentlePour\Exposure\Stops;
+use GentlePour\Kit\Bag;
+use GentlePour\Kit\Camera;
+use GentlePour\Kit\Filter;
+use GentlePour\Kit\FilterKind;
+use GentlePour\Kit\FilterStack;
+use GentlePour\Kit\Lens;
+use GentlePour\Kit\Mount;
+use GentlePour\Kit\Sensor;
+use GentlePour\Kit\Stacks;
+use GentlePour\Solving\ApertureHabit;
+use GentlePour\Solving\BackSolver;
+use GentlePour\Solving\Habits;
+use GentlePour\Solving\IsoHabit;
+use GentlePour\Solving\Question;
+use GentlePour\Solving\Realiser;
+use GentlePour\Solving\Scale;
+use GentlePour\Solving\Way;
+
+function nd(string $name, float $stops, Mount $mount = Mount::Slot): Filter
+{
+    return Filter::of($name, FilterKind::NeutralDensity, $mount, Stops::of($stops));
+}
+
+/** @param  list<Filter>  $filters */
+function bag(array $filters, bool $release = true, int $slots = 2, float $isoMax = 1600, ?float $isoLow = 50): Bag
+{
+    return new Bag(
+        new Camera(new Sensor(36, 24, 6000), Iso::of(100), $isoLow === null ? null : Iso::of($isoLow), Iso::of($isoMax), ShutterTime::onDial(15)),
+        new Lens(24, Aperture::named(4), Aperture::named(22), 77), $filters, $slots, $release,
+    );
+}
+
+function question(Bag $bag, float $min, float $max, string $shutter = '1/60', float $bias = 0, ?Habits $habits = null, ?float $longest = null, float $drift = 0): Question
+{
+    return new Question(
+        new Reading(new Exposure(Aperture::named(11), ShutterTime::parse($shutter), Iso::of(100)), Stops::zero()),
+        Stops::of($bias), ShutterWindow::of(ShutterTime::ofSeconds($min), ShutterTime::ofSeconds($max)), $bag,
+        $longest === null ? null : ShutterTime::ofSeconds($longest), DriftingLight::of($drift), $habits ?? new Habits,
+    );
+}
+
+/** The exposure of a way by another road than the solver's: light through the aperture, times time, times speed, through the glass. */
+function lightGathered(Way $way, float $seconds): float
+{
+    return $seconds / $way->aperture->number ** 2 * $way->iso->speed / 2 ** $way->stack->value;
+}
+
+/** A random kit, reading and wish, the same for the same seed. */
+function randomQuestion(int $seed): Question
+{
+    mt_srand($seed);
+    $filters = [];
+    for ($i = 0, $count = mt_rand(0, 6); $i < $count; $i++) {
+        $mount = mt_rand(0, 2) === 0 ? Mount::Thread : Mount::Slot;
+        $filters[] = match (mt_rand(0, 5)) {
+            0 => Filter::of("F$i", FilterKind::Polariser, Mount::Thread, Stops::of(mt_rand(10, 20) / 10), threadMm: [72.0, 77.0][mt_rand(0, 1)]),
+            1 => Filter::of("F$i", FilterKind::Variable, Mount::Thread, Stops::of(mt_rand(50, 80) / 10), lightest: Stops::of(mt_rand(10, 20) / 10)),
+            2 => Filter::of("F$i", FilterKind::Graduated, Mount::Slot, Stops::of(3)),
+            default => nd("F$i", mt_rand(10, 150) / 10, $mount),
+        };
+    }
+    $bag = bag($filters, mt_rand(0, 1) === 1, mt_rand(0, 3), [100, 400, 1600][mt_rand(0, 2)], [null, 50][mt_rand(0, 1)]);
+    $min = 2 ** (mt_rand(-80, 80) / 10);
+
+    return question(
+        $bag, $min, $min * 2 ** (mt_rand(3, 40) / 10), ShutterTime::onDial(mt_rand(-30, 6))->label(), mt_rand(-6, 6) / 3,
+        new Habits(ApertureHabit::cases()[mt_rand(0, 1)], IsoHabit::cases()[mt_rand(0, 1)]), [null, 120.0][mt_rand(0, 1)],
+    );
+}
+
+it('puts six stops on 1/60 for a second of silk, at base ISO and one filter', function (): void {
+    $best = BackSolver::solve(question(bag([nd('Six', 6), nd('Ten', 10)]), 0.55, 3.06))->best();
+
+    expect($best?->filters->names())->toBe(['Six'])->and($best?->iso->label())->toBe('100')->and($best?->bulb)->toBeFalse()
+        ->and($best?->shutter->seconds)->toBeWithinStops(1.3, 0.5);
+});
+
+it('gives every way the reading’s exposure: a hundredth of a stop before rounding, a sixth after', function (int $seed): void {
+    $q = randomQuestion($seed);
+    $wanted = 1 / 2 ** $q->reading->ev100() * 100 * 2 ** $q->bias->value;
+    foreach (BackSolver::solve($q)->ways as $way) {
+        expect(log(lightGathered($way, $way->exact->seconds) / $wanted, 2))->toBeAbout(0.0, 0.01)
+            ->and(log(lightGathered($way, $way->shutter->seconds) / $wanted, 2))->toBeAbout(0.0, 1 / 6 + 1e-9)
+            ->and($way->exposureError()->value)->toBeAbout(log($way->shutter->seconds / $way->exact->seconds, 2), 1e-9);
+    }
+    expect(true)->toBeTrue();
+})->with(range(1, 60));
+
+it('keeps every way inside the window, under every wall and within the rules of filters', function (int $seed): void {
+    $q = randomQuestion($seed);
+    $answer = BackSolver::solve($q);
+    foreach ($answer->ways as $way) {
+        $slotted = array_filter($way->filters->filters, fn (Filter $f): bool => $f->mount === Mount::Slot);
+        expect($q->target->contains($way->shutter))->toBeTrue()
+            ->and(count($slotted))->toBeLessThanOrEqual($q->bag->slots)
+            ->and($way->filters->has(FilterKind::Variable) && $way->filters->has(FilterKind::Polariser))->toBeFalse()
+            ->and($way->bulb && ! $q->bag->release)->toBeFalse();
+        foreach ($q->walls() as $wall) {
+            expect($way->shutter->seconds)->toBeLessThanOrEqual($wall->longest->seconds * (1 + 1e-9));
+        }
+        foreach ($way->filters->filters as $filter) {
+            expect($filter->threadMm ?? 77.0)->toBe(77.0);
+        }
+    }
+    expect($answer->ways === [] ? $answer->remedies : [1])->not->toBe([]);
+})->with(range(61, 120));
+
+it('finds what brute force over the same kit finds, and none better is left out', function (int $seed): void {
+    $q = randomQuestion($seed);
+    $realiser = new Realiser($q->bag);
+    $scale = new Scale($q);
+    $longest = $q->walls() === [] ? INF : $q->walls()[0]->longest->seconds;
+    $count = 0;
+    $best = INF;
+    foreach (Stacks::of($q->bag) as $stack) {
+        if ($stack->isVariable()) {
+            continue;
+        }
+        foreach ($q->bag->camera->isos() as $iso) {
+            foreach ($q->bag->lens->apertures() as $aperture) {
+                $exact = $aperture->number ** 2 * 2 ** $stack->darkest->value * 100 / $iso->speed * 2 ** $q->bias->value / 2 ** $q->reading->ev100();
+                $realised = $realiser->realise($exact);
+                if ($realised === null || ! $q->target->contains(ShutterTime::ofSeconds($realised[0])) || $realised[0] > $longest * (1 + 1e-9)) {
+                    continue;
+                }
+                $count++;
+                $best = min($best, array_sum(array_column($scale->terms($stack, $iso, $aperture, $realised[0], $exact, $realised[1]), 'stops')));
+            }
+        }
+    }
+    $answer = BackSolver::solve($q, 100000);
+    $fixed = array_filter($answer->ways, fn (Way $w): bool => ! $w->filters->isVariable());
+
+    expect(count($fixed))->toBe($count);
+    if ($count > 0) {
+        expect($answer->best()?->score())->toBeLessThanOrEqual($best + 0.06);
+        expect(min(array_map(fn (Way $w): float => $w->score(), $fixed)))->toBeAbout($best, 0.06);
+    }
+})->with(range(121, 170));
+
+it('ranks best first, by the sum of terms it shows', function (): void {
+    $ways = BackSolver::solve(question(bag([nd('Three', 3), nd('Six', 6), nd('Ten', 10)]), 0.5, 8))->ways;
+    $scores = array_map(fn (Way $w): float => $w->score(), $ways);
+    $sorted = $scores;
+    sort($sorted);
+
+    expect(count($ways))->toBeGreaterThan(20);
+    foreach ($scores as $i => $score) {
+        expect($score)->toBeAbout($sorted[$i], 0.006);
+    }
+});
+
+it('never lets taking a filter or the release away improve the best score', function (int $seed): void {
+    $q = randomQuestion($seed);
+    $best = BackSolver::solve($q)->best()?->score();
+    $without = array_map(
+        fn (int $i): Bag => new Bag($q->bag->camera, $q->bag->lens, array_values(array_diff_key($q->bag->filters, [$i => 1])), $q->bag->slots, $q->bag->release),
+        array_keys($q->bag->filters),
+    );
+    $without[] = new Bag($q->bag->camera, $q->bag->lens, $q->bag->filters, $q->bag->slots, false);
+    foreach ($without as $less) {
+        $answer = BackSolver::solve(new Question($q->reading, $q->bias, $q->target, $less, $q->longest, $q->drift, $q->habits));
+        expect($answer->best()?->score() ?? INF)->toBeGreaterThanOrEqual(($best ?? INF) - 1e-9);
+    }
+})->with(range(171, 190));
+
+it('offers nothing beyond the longest timed shutter without a release, and says what would', function (): void {
+    $answer = BackSolver::solve(question(bag([nd('Fifteen', 15)], release: false), 120, 480));
+
+    expect($answer->ways)->toBe([])
+        ->and($answer->remedies[0]->kind)->toBe('release')
+        ->and($answer->remedies[0]->stops)->toBeAbout(log(120 / 32, 2), 0.01)
+        ->and(array_column($answer->remedies, 'kind'))->toContain('average')->toContain('nearest');
+});
+
+it('says how many stops of filter are missing in bright light, and which filter makes them good', function (): void {
+    $answer = BackSolver::solve(question(bag([nd('Three', 3)]), 20, 60));
+    // f/22 is two stops from f/11 on the dial, ISO 50 one: 1/64 s becomes 1 s with the three stops, 4.3 stops short of 20 s.
+    expect($answer->ways)->toBe([])->and($answer->remedies[0]->kind)->toBe('filter')
+        ->and($answer->remedies[0]->stops)->toBeAbout(log(20, 2), 0.01)
+        ->and($answer->remedies[0]->detail)->toContain('a filter of 6 stops');
+    foreach ($answer->remedies as $remedy) {
+        if ($remedy->kind === 'average') {
+            expect($remedy->detail)->toContain('35 frames');
+        }
+    }
+});
+
+it('has the filter it proposes open the window', function (): void {
+    $q = question(bag([nd('Three', 3)]), 20, 60);
+    preg_match('/filter of (\d+) stops/', BackSolver::solve($q)->remedies[0]->detail, $m);
+
+    expect(BackSolver::solve(question(bag([nd('Three', 3), nd('New', (float) $m[1])]), 20, 60))->count)->toBeGreaterThan(0);
+});
+
+it('says what is missing when it is too dark to be that short', function (): void {
+    $answer = BackSolver::solve(question(bag([], isoMax: 100), 0.001, 0.002, '2'));
+
+    expect($answer->ways)->toBe([])->and(array_column($answer->remedies, 'kind'))->toBe(['iso', 'aperture', 'wait', 'nearest'])
+        ->and($answer->remedies[0]->stops)->toBeAbout(log(2 / 8 / 0.002, 2), 0.01);
+});
+
+it('changes its mind with the habits, and says which', function (): void {
+    $filters = [nd('Three', 3), nd('Six', 6)];
+    $best = BackSolver::solve(question(bag($filters), 0.9, 1.2))->best();
+    $down = BackSolver::solve(question(bag($filters), 0.9, 1.2, habits: new Habits(ApertureHabit::StoppedDown)))->best();
+
+    expect($best?->aperture->number)->toBeLessThan(12)->and($down?->aperture->number)->toBeGreaterThan(15)
+        ->and($down?->why())->toContain('stopped down');
+});
+
+it('sets a variable filter to the very stops that are wanted', function (): void {
+    $twist = Filter::of('Twist', FilterKind::Variable, Mount::Thread, Stops::of(8), lightest: Stops::of(2));
+    $way = BackSolver::solve(question(bag([$twist], isoLow: null, isoMax: 100), 0.8, 1.25))->best();
+
+    expect($way?->filters->names())->toBe(['Twist'])->and($way?->shutter->seconds)->toBe(1.0)
+        ->and($way?->exposureError()->value)->toBeAbout(0.0, 1e-9)
+        ->and($way?->stack->value)->toBeGreaterThanOrEqual(2.0)->toBeLessThanOrEqual(8.0)
+        ->and(implode(' ', $way->warnings ?? []))->toContain('Set “Twist” to');
+});
+
+it('opens longer in fading light, by the integral of what it gathers', function (): void {
+    $still = BackSolver::solve(question(bag([nd('Ten', 10)], isoLow: null, isoMax: 100), 30, 90, '1/15'))->best();
+    $fading = BackSolver::solve(question(bag([nd('Ten', 10)], isoLow: null, isoMax: 100), 30, 90, '1/15', drift: -0.2))->best();
+    $steady = lightGathered($still, $still->exact->seconds);
+    $a = -0.2 * M_LN2 / 60;
+    $gathered = (exp($a * $fading->exact->seconds) - 1) / $a / $fading->aperture->number ** 2 / 2 ** 10 * 100;
+
+    expect($gathered)->toBeWithinShare($steady, 1e-3);
+});
+
+it('builds stacks by the hard rules of the trade (common practice)', function (): void {
+    $pola = Filter::of('Pola', FilterKind::Polariser, Mount::Thread, null, threadMm: 77);
+    $twist = Filter::of('Twist', FilterKind::Variable, Mount::Thread, Stops::of(8), lightest: Stops::of(2), threadMm: 77);
+    $small = nd('Small', 3, Mount::Thread);
+    $names = fn (Bag $bag): array => array_map(fn (FilterStack $s): string => $s->label(), Stacks::of($bag));
+
+    expect($names(bag([nd('Six', 6), nd('Ten', 10), nd('Three', 3)], slots: 2)))->not->toContain('Ten + Six + Three')->toContain('Ten + Six')
+        ->and($names(bag([$pola, $twist])))->toBe(['no filter', 'Pola', 'Twist'])
+        ->and($names(bag([nd('Six', 6)], slots: 0)))->toBe(['no filter'])
+        ->and($names(bag([Filter::of('Grad', FilterKind::Graduated, Mount::Slot, Stops::of(3))])))->toBe(['no filter'])
+        ->and($names(bag([Filter::of('Glass', FilterKind::Welding, Mount::Slot, null)])))->toBe(['no filter'])
+        ->and($names(bag([$pola, $small])))->toContain('Pola + Small');
+});
+
+it('bridges threads upwards with a ring and never downwards', function (): void {
+    $at = fn (float $thread): Filter => Filter::of('Screwed', FilterKind::NeutralDensity, Mount::Thread, Stops::of(6), threadMm: $thread);
+    $with = fn (Filter $f, array $rings): int => count(Stacks::of(new Bag(bag([])->camera, bag([])->lens, [$f], 0, true, $rings)));
+
+    expect($with($at(77), []))->toBe(2)->and($with($at(82), []))->toBe(1)->and($with($at(82), [[77.0, 82.0]]))->toBe(2)
+        ->and($with($at(72), [[77.0, 72.0]]))->toBe(1);
+});
+
+it('fits the darkest slotted filter nearest the lens, after the screwed-in polariser', function (): void {
+    $stack = FilterStack::of([nd('Three', 3), nd('Ten', 10), Filter::of('Pola', FilterKind::Polariser, Mount::Thread, null)]);
+
+    expect($stack->names())->toBe(['Pola', 'Ten', 'Three'])->and($stack->darkest->value)->toBe(14.5);
+});
+
+it('warns of stacked rings on a wide lens', function (): void {
+    $wide = new Bag(bag([])->camera, new Lens(16, Aperture::named(4), Aperture::named(22), 77), [nd('A', 3, Mount::Thread), nd('B', 6, Mount::Thread)], 0, true);
+    $both = array_values(array_filter(Stacks::of($wide), fn (FilterStack $s): bool => $s->count() === 2));
+
+    expect($both[0]->vignettes)->toBeTrue();
+});
+
+it('answers the document of the command as the contract has it', function (): void {
+    $out = SolveDocument::answer(Fields::ofJson((string) json_encode(solveDocument())));
+    $first = $out['solutions'][0];
+
+    expect($out['ev100'])->toBeAbout(log(128 * 80.63, 2), 0.001)
+        ->and(array_keys($first))->toContain('shutter_s', 'shutter_label', 'card_label', 'aperture', 'aperture_label', 'iso', 'filters', 'stops', 'exposure_error_stops', 'bulb', 'score', 'terms', 'warnings')
+        ->and($first['shutter_s'])->toBeGreaterThanOrEqual(10)->toBeLessThanOrEqual(40)
+        ->and(array_keys($first['terms'][0]))->toBe(['name', 'stops', 'why'])
+        ->and($out['remedies'])->toBe([]);
+});

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+use Database\Seeders\DatabaseSeeder;
+use GentlePour\InvalidValue;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use PHPUnit\Framework\Assert;
+use Tests\Browser\Support\BrowserTestCase;
+use Tests\TestCase;
+
+pest()->extend(TestCase::class)->use(RefreshDatabase::class)->beforeEach(function (): void {
+    $this->seed(DatabaseSeeder::class);
+})->in('Feature');
+pest()->extend(BrowserTestCase::class)->in('Browser');
+
+/** Within so many stops, on the base-two logarithm. */
+expect()->extend('toBeWithinStops', function (float $expected, float $stops) {
+    Assert::assertLessThanOrEqual($stops, abs(log($this->value / $expected, 2)), sprintf('%.5g is more than %.3g stops from %.5g', $this->value, $stops, $expected));
+
+    return $this;
+});
+
+/** Within a share of the expected value. */
+expect()->extend('toBeWithinShare', function (float $expected, float $share) {
+    Assert::assertEqualsWithDelta($expected, $this->value, abs($expected) * $share);
+
+    return $this;
+});
+
+/** Refused by the core with a sentence, at a field. */
+expect()->extend('toBeRefused', function (string $sentence, ?string $field = null) {
+    try {
+        ($this->value)();
+    } catch (InvalidValue $e) {
+        Assert::assertStringContainsString($sentence, $e->getMessage());
+        if ($field !== null) {
+            Assert::assertSame($field, $e->field());
+        }
+
+        return $this;
+    }
+    Assert::fail('It was taken, and should have been refused: '.$sentence);
+});
+
+/** Within an absolute distance. */
+expect()->extend('toBeAbout', function (float $expected, float $within) {
+    Assert::assertEqualsWithDelta($expected, $this->value, $within);
+
+    return $this;
+});
