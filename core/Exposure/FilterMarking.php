@@ -75,19 +75,21 @@ final readonly class FilterMarking
         return $this->readings;
     }
 
-    /** “ND8 = factor 8 = 3 stops; density would be 0.9.” */
+    /** “ND64 = factor 64 = 6 stops, density 1.8.” With a question mark where there is another meaning. */
     public function sentence(): string
     {
-        $first = $this->readings[0];
-        $said = sprintf('%s = %s = %s stops', $this->written, $first['meaning'], self::number($first['stops']->value));
-        if (! str_starts_with($first['meaning'], 'density')) {
-            $said .= '; its density is '.number_format($first['stops']->density(), 1);
-        }
-        foreach (array_slice($this->readings, 1) as $other) {
-            $said .= sprintf('. Or %s = %s stops?', $other['meaning'], self::number($other['stops']->value));
-        }
+        $said = $this->written.' = '.implode('. Or ', array_map(self::equation(...), $this->readings));
 
         return rtrim($said, '.?').(count($this->readings) > 1 ? '?' : '.');
+    }
+
+    /** @param  array{stops: Stops, meaning: string}  $reading */
+    private static function equation(array $reading): string
+    {
+        ['stops' => $stops, 'meaning' => $meaning] = $reading;
+        $said = str_ends_with($meaning, 'stops') ? self::number($stops->value).' stops' : $meaning.' = '.self::number($stops->value).' stops';
+
+        return str_starts_with($meaning, 'density') ? $said : $said.', density '.number_format($stops->density(), 1);
     }
 
     private static function plain(string $written): string

@@ -18,6 +18,9 @@ final readonly class Scale
     /** Each filter: glass to clean, to seal and to flare. */
     private const PER_FILTER = 0.25;
 
+    /** A polariser is there for the glare; as mere darkness it is uncertain by half a stop either way. */
+    private const POLARISER = 0.35;
+
     private const BULB = 0.25;
 
     private const VIGNETTING = 0.5;
@@ -56,6 +59,7 @@ final readonly class Scale
     {
         return self::PER_FILTER * $stack->count()
             + ($stack->vignettes ? self::VIGNETTING : 0.0)
+            + ($stack->has(FilterKind::Polariser) ? self::POLARISER : 0.0)
             + ($stack->has(FilterKind::Variable) ? self::UNEVEN : 0.0)
             + ($stack->has(FilterKind::Welding) ? self::STRONG_CAST : 0.0);
     }
@@ -90,6 +94,7 @@ final readonly class Scale
             new Term('highlights', $this->question->habits->highlights->cost($error), sprintf(
                 'rounding makes it %.2f stops %s', abs($error), $error > 0 ? 'brighter' : 'darker',
             )),
+            new Term('polariser', $stack->has(FilterKind::Polariser) ? self::POLARISER : 0.0, 'the polariser takes glare too, by its turn'),
             new Term('vignetting', $stack->vignettes ? self::VIGNETTING : 0.0, 'stacked rings darken the corners'),
             new Term('unevenness', $stack->has(FilterKind::Variable) ? self::UNEVEN : 0.0, 'a variable filter darkens unevenly'),
             new Term('cast', $stack->has(FilterKind::Welding) ? self::STRONG_CAST : 0.0, 'welding glass has a strong cast'),

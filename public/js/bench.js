@@ -95,6 +95,17 @@ const RESTART_AFTER_S = 60;
 
 function startCrests() {
     let presses = [];
+    let said = '';
+    const show = (html) => {
+        said = html;
+        const heard = document.getElementById('crests-heard');
+        if (heard) {
+            heard.innerHTML = html;
+        }
+        return heard;
+    };
+    // The answer that the new period brings must not wipe away what was heard.
+    document.addEventListener('htmx:afterSwap', () => said && show(said));
     document.addEventListener('click', async (event) => {
         const button = event.target.closest('[data-crests]');
         if (!button) {
@@ -106,16 +117,12 @@ function startCrests() {
         }
         presses.push(now);
         if (presses.length < 2) {
-            document.getElementById('crests-heard').innerHTML = '<p class="heard">First crest. Press with the next.</p>';
+            show('<p class="heard">First crest. Press with the next.</p>');
             return;
         }
         const answer = await fetch(`${button.dataset.crests}?presses=${presses.map((s) => s.toFixed(3)).join(',')}`);
-        const heard = document.getElementById('crests-heard');
-        if (!heard) {
-            return;
-        }
-        heard.innerHTML = await answer.text();
-        if (!answer.ok) {
+        const heard = show(await answer.text());
+        if (!heard || !answer.ok) {
             presses = [];
             return;
         }

@@ -71,7 +71,7 @@ class Shot {
     }
 
     press() {
-        const skipped = [...this.page.querySelectorAll('.sheet input:not(:checked)')];
+        const skipped = [...this.page.querySelectorAll('.sheet [type=checkbox]:not(:checked)')];
         if (skipped.length && !this.warned) {
             this.warned = true;
             const first = skipped[0];

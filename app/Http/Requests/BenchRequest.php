@@ -57,7 +57,7 @@ final class BenchRequest extends FormRequest
 
         return [
             'subject' => ['nullable', 'string', 'max:20'],
-            'kind' => ['required', Rule::enum(WaterKind::class)],
+            'kind' => ['required', Rule::in(array_column(WaterKind::cases(), 'value'))],
             'measure' => ['required', Rule::in(['speed', 'drop', 'float'])],
             'speed' => [...$needed($by('speed')), new Quantity('The speed', 0.01, 60, 'm/s')],
             'drop' => [...$needed($by('drop')), new Quantity('The drop', 0.05, 1000, 'm')],
@@ -68,7 +68,7 @@ final class BenchRequest extends FormRequest
             'lens' => ['bail', 'required', Rule::exists('lenses', 'id')],
             'focal' => ['bail', 'required', new Quantity('The focal length', 2, 2000, 'mm')],
             'distance' => ['bail', 'required', new Quantity('The distance', 0.2, 20000, 'm')],
-            'look' => ['required', Rule::enum(Look::class)],
+            'look' => ['required', Rule::in(array_column(Look::cases(), 'value'))],
             'look_was' => ['nullable', 'string', 'max:20'],
             'target' => ['nullable', 'bail', 'string', 'max:40', new CoreValue(ShutterTime::parse(...))],
             'aperture' => ['bail', 'required', 'max:40', new CoreValue(Aperture::parse(...))],
@@ -91,7 +91,6 @@ final class BenchRequest extends FormRequest
             'required' => 'This is needed.',
             'camera.required' => 'Add a camera in Kit first.',
             'lens.required' => 'Add a lens in Kit first.',
-            'enum' => 'This is not one of the choices.',
             'in' => 'This is not one of the choices.',
             'exists' => 'This is no longer in the kit.',
             'max' => 'This is too long.',

@@ -18,7 +18,7 @@ final class JudgeRequest extends FormRequest
     {
         return [
             'open' => ['bail', 'required', 'string', 'max:40', new CoreValue(ShutterTime::parse(...))],
-            'blur' => ['nullable', Rule::enum(BlurVerdict::class)],
+            'blur' => ['nullable', Rule::in(array_column(BlurVerdict::cases(), 'value'))],
             'exposure_thirds' => ['nullable', 'integer', 'between:-15,15'],
             'note' => ['nullable', 'string', 'max:2000'],
         ];

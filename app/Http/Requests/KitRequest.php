@@ -55,7 +55,7 @@ final class KitRequest extends FormRequest
                 'thread_mm' => $thread,
             ],
             default => [
-                'kind' => ['bail', 'required', Rule::enum(FilterKind::class)],
+                'kind' => ['bail', 'required', Rule::in(array_column(FilterKind::cases(), 'value'))],
                 'marking' => [
                     'bail', Rule::requiredIf(in_array($this->input('kind'), ['nd', 'variable'], true)), 'nullable', 'string', 'max:40',
                     ...in_array($this->input('kind'), ['graduated', 'welding'], true) ? []
@@ -63,7 +63,7 @@ final class KitRequest extends FormRequest
                 ],
                 'reading' => ['nullable', 'integer', 'between:0,3'],
                 'measured_stops' => ['nullable', 'bail', new Quantity('The measured strength', 0, 24, 'stops')],
-                'mount' => ['bail', 'required', Rule::enum(Mount::class)],
+                'mount' => ['bail', 'required', Rule::in(array_column(Mount::cases(), 'value'))],
                 'thread_mm' => $thread,
             ],
         };
@@ -75,8 +75,8 @@ final class KitRequest extends FormRequest
         return [
             'required' => 'This is needed.',
             'marking.required' => 'Write what is engraved, like ND64, 1.8 or 6 stops; for a variable filter 2-8 stops.',
+            'in' => 'This is not one of the choices.',
             'unique' => 'There is one of that name already.',
-            'enum' => 'This is not one of the choices.',
             'pixels_wide.*' => 'A whole number of pixels from 500 to 50000, or nothing.',
             'max' => 'This is too long.',
         ];

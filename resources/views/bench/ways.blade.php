@@ -4,7 +4,7 @@
         @php($key = \App\Bench\Bench::key($way))
         @php($chosen = $bench->picked !== null && $key === \App\Bench\Bench::key($bench->picked))
         <article @class(['way', 'is-picked' => $chosen])>
-            <label class="way-pick"><input type="radio" name="pick" value="{{ $key }}" @checked($chosen)>
+            <label class="way-pick"><input type="radio" name="pick" value="{{ $loop->first ? '' : $key }}" @checked($chosen)>
                 <span class="way-figures"><b>{{ $way->shutterLabel() }}</b> <b>{{ $way->aperture->label() }}</b> <span>ISO <b>{{ $way->iso->label() }}</b></span> <b>{{ $way->filters->label() }}</b></span></label>
             <p class="why">{{ $way->why() }}</p>
             @if ($chosen)

@@ -7,9 +7,9 @@
         @if ($slot->isNotEmpty())
             {{ $slot }}
         @else
-            <input class="input" id="{{ $id }}" name="{{ $name }}" value="{{ is_scalar($value) ? $value : '' }}" autocomplete="off"
+            <input id="{{ $id }}" name="{{ $name }}" value="{{ is_scalar($value) ? $value : '' }}" autocomplete="off"
                 @if ($problem) aria-invalid="true" aria-describedby="{{ $id }}-problem" @elseif ($hint) aria-describedby="{{ $id }}-hint" @endif
-                {{ $attributes }}>
+                {{ $attributes->class('input') }}>
         @endif
         @if ($unit)<span class="unit">{{ $unit }}</span>@endif
     </span>

@@ -25,10 +25,6 @@
                 <title>{{ $band['look'] }}: {{ $band['words'] }}</title>
                 <rect x="{{ $band['x'] }}" y="{{ $rule->bandTop() }}" width="{{ $band['width'] }}" height="{{ $rule->bandHeight() }}"/>
                 <path class="strokes" d="{{ $band['strokes'] }}"/>
-                @if ($band['named'])
-                    <rect class="plate" x="{{ $band['middle'] - mb_strlen($band['look']) * 4 - 8 }}" y="{{ $rule->bandTop() + $rule->bandHeight() / 2 - 11 }}" width="{{ mb_strlen($band['look']) * 8 + 16 }}" height="22" rx="11"/>
-                    <text x="{{ $band['middle'] }}" y="{{ $rule->bandTop() + $rule->bandHeight() / 2 + 4.5 }}" text-anchor="middle">{{ $band['look'] }}</text>
-                @endif
             </g>
         @endforeach
     </g>
@@ -51,6 +47,15 @@
         <text x="{{ $reading['labelX'] }}" y="{{ $rule->bandTop() + $rule->bandHeight() + 20 }}" text-anchor="{{ $reading['anchor'] }}">{{ $reading['label'] }}</text>
     </g>
     <path class="target-line" d="M{{ $rule->targetX() }} {{ $rule->axisY() }}V{{ $rule->bottom() }}"/>
+    <g class="names" clip-path="url(#body-{{ $id }})">
+        @foreach ($rule->bands() as $band)
+            @continue(! $band['named'])
+            <g @class(['name', 'is-wanted' => $band['wanted']])>
+                <rect class="plate" x="{{ $band['middle'] - mb_strlen($band['look']) * 4 - 8 }}" y="{{ $rule->bandTop() + $rule->bandHeight() / 2 - 11 }}" width="{{ mb_strlen($band['look']) * 8 + 16 }}" height="22" rx="11"/>
+                <text x="{{ $band['middle'] }}" y="{{ $rule->bandTop() + $rule->bandHeight() / 2 + 4.5 }}" text-anchor="middle">{{ $band['look'] }}</text>
+            </g>
+        @endforeach
+    </g>
     @foreach ($rule->rows() as $row)
         <g @class(['run', 'is-picked' => $row['picked']]) transform="translate(0 {{ $row['y'] }})">
             @foreach ($row['forward'] as $block)

@@ -1,3 +1,4 @@
+@php($followed = ['aperture' => $habits->aperture->value, 'iso' => $habits->iso->value, 'highlights' => $habits->highlights->value, 'noise_reduction' => $habits->noiseReduction->value])
 <x-layout title="Kit" here="kit">
     <div class="title-line"><h1>Kit</h1><p class="hint">What is packed is what the bench works with.</p></div>
     <div class="kit-columns">
@@ -59,7 +60,7 @@
                 ] as $name => [$label, $choices])
                     <fieldset class="habit"><legend>{{ $label }}</legend>
                         @foreach ($choices as $value => $words)
-                            <label class="tick"><input type="radio" name="{{ $name }}" value="{{ $value }}" @checked(match ($name) { 'noise_reduction' => $habits->noiseReduction, default => $habits->{$name} }->value === $value)> {{ $words }}</label>
+                            <label class="tick"><input type="radio" name="{{ $name }}" value="{{ $value }}" @checked($followed[$name] === $value)> {{ $words }}</label>
                         @endforeach
                         @if ($errors->has($name))<p class="problem">{{ $errors->first($name) }}</p>@endif
                     </fieldset>

@@ -3,7 +3,7 @@
     @if ($marking->isAmbiguous())
         <fieldset><legend class="is-sr-only">Which is meant</legend>
             @foreach ($marking->readings() as $i => $reading)
-                <label class="tick"><input type="radio" name="reading" value="{{ $i }}" @checked($i === $chosen)> {{ $reading['meaning'] }}: {{ \App\Support\Decimal::write($reading['stops']->value) }} stops</label>
+                <label class="tick"><input type="radio" name="reading" value="{{ $i }}" @checked($i === $chosen)> {{ $reading['meaning'] }}{{ str_ends_with($reading['meaning'], 'stops') ? '' : ': '.\App\Support\Decimal::write($reading['stops']->value).' stops' }}</label>
             @endforeach
         </fieldset>
     @endif

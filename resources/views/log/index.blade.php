@@ -10,7 +10,7 @@
         <ol class="sheet-of-frames">
             @foreach ($frames as $frame)
                 <li class="taken">
-                    <a href="{{ route('log.show', $frame) }}" aria-label="Frame {{ $frame->id }}">
+                    <a href="{{ route('log.show', $frame) }}">
                         <svg viewBox="0 0 120 60" class="swatch" aria-hidden="true"><rect width="120" height="60"/><path class="strokes" d="{{ $frame->swatch() }}"/></svg>
                         <span class="taken-figure">{{ $frame->openLabel() }}</span>
                         <span class="taken-what"><b>{{ $frame->subject?->name ?? ucfirst($frame->water_kind->label()) }}</b>

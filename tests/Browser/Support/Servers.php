@@ -41,7 +41,7 @@ final class Servers
     public function freshDatabase(): void
     {
         foreach (['-wal', '-shm'] as $tail) {
-            @unlink($this->folder.'/test.sqlite'.$tail);
+            is_file($this->folder.'/test.sqlite'.$tail) && unlink($this->folder.'/test.sqlite'.$tail);
         }
         copy($this->folder.'/seeded.sqlite', $this->folder.'/test.sqlite');
     }
@@ -131,14 +131,20 @@ final class Servers
 
     private static function waitFor(int $port): void
     {
-        for ($i = 0; $i < 200; $i++) {
-            $socket = @fsockopen('127.0.0.1', $port, $code, $message, 0.2);
-            if ($socket !== false) {
-                fclose($socket);
+        // A refused connection is what is waited through, not a warning.
+        set_error_handler(static fn (): bool => true);
+        try {
+            for ($i = 0; $i < 200; $i++) {
+                $socket = stream_socket_client("tcp://127.0.0.1:{$port}", $code, $message, 0.2);
+                if ($socket !== false) {
+                    fclose($socket);
 
-                return;
+                    return;
+                }
+                usleep(50000);
             }
-            usleep(50000);
+        } finally {
+            restore_error_handler();
         }
         throw new RuntimeException("Nothing answers on port {$port}.");
     }

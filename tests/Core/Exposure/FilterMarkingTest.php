@@ -27,8 +27,8 @@ it('does not ask where there is only one', function (string $marking): void {
 })->with(['ND64', 'ND1000', '0.9', '8x', '6 stops', '3.0', '1']);
 
 it('proposes its reading in words', function (): void {
-    expect(FilterMarking::parse('ND64')->sentence())->toBe('ND64 = factor 64 = 6 stops; its density is 1.8.')
-        ->and(FilterMarking::parse('ND8')->sentence())->toBe('ND8 = factor 8 = 3 stops; its density is 0.9. Or 8 stops = 8 stops?');
+    expect(FilterMarking::parse('ND64')->sentence())->toBe('ND64 = factor 64 = 6 stops, density 1.8.')
+        ->and(FilterMarking::parse('ND8')->sentence())->toBe('ND8 = factor 8 = 3 stops, density 0.9. Or 8 stops, density 2.4?');
 });
 
 it('reads the range of a variable filter', function (string $marking, float $from, float $to): void {

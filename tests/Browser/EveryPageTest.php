@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+dataset('pages', ['/bench', '/bench?kind=swell&period=8&look=glass&look_was=glass&longest=2m&target=', '/log', '/log/1', '/kit', '/kit/filter/2', '/kit/camera/new', '/shoot', '/nowhere']);
+
+it('has no accessibility problem axe-core can find (WCAG 2.1 A and AA), in any light', function (string $path): void {
+    $this->expectOnConsole('404');
+    foreach (['day', 'beach', 'night'] as $theme) {
+        $this->inTheme($theme)->visit($path);
+        expect($this->accessibilityProblems())->toBe([]);
+    }
+})->with('pages');
+
+it('fits a phone without scrolling sideways, in the largest type', function (string $path): void {
+    $this->expectOnConsole('404');
+    $this->onPhone()->inTheme('beach')->visit($path);
+    expect($this->widerThanTheScreen())->toBeLessThanOrEqual(0)->and($this->accessibilityProblems())->toBe([]);
+})->with('pages');
+
+it('remembers the light that was chosen, and answers to keys', function (): void {
+    $this->visit('/bench')->click('[data-light="night"]')->visit('/log');
+    expect($this->script('return document.documentElement.dataset.theme'))->toBe('night');
+
+    $this->press('?');
+    expect($this->find('#shortcuts')->isDisplayed())->toBeTrue();
+    $this->press(Facebook\WebDriver\WebDriverKeys::ESCAPE);
+    $this->press('g', 'k')->seesIn('h1', 'Kit');
+    $this->press('g', 'b')->seesIn('h1', 'Silk');
+    $this->press('6')->seesIn('h1', 'Glass in the cascade');
+});
+
+it('shows nothing white at night', function (): void {
+    $this->inTheme('night')->visit('/bench');
+    $brightest = $this->script(<<<'JS'
+        const bright = [];
+        for (const element of document.querySelectorAll('body, body *')) {
+            const style = getComputedStyle(element);
+            for (const colour of [style.backgroundColor, style.color, style.fill, style.borderBottomColor]) {
+                const [, g, b, a] = (colour.match(/[\d.]+/g) ?? []).map(Number);
+                if (a !== 0 && Math.max(g ?? 0, b ?? 0) > 160) bright.push(`${element.tagName}.${element.className} ${colour}`);
+            }
+        }
+        return bright;
+        JS);
+    expect($brightest)->toBe([]);
+});
+
+it('keeps touch targets of 48 px in Shoot', function (): void {
+    $this->onPhone()->visit('/bench')->click('.headline .is-go')->find('[data-go]');
+    $small = $this->script('return [...document.querySelectorAll(".shoot button, .shoot select, .shoot .sheet label")].filter((e) => e.getBoundingClientRect().height < 48).map((e) => e.textContent.trim())');
+    expect($small)->toBe([]);
+});
+
+it('reads a marking while it is typed', function (): void {
+    $this->visit('/kit/filter/new');
+    $this->find('#f-marking')->sendKeys('ND8');
+    $this->seesIn('#marking-says', 'ND8 = factor 8 = 3 stops, density 0.9. Or 8 stops');
+    $this->type('#f-name', 'Eight')->click('.is-go')->seesIn('.said', 'Eight is in the kit');
+});
