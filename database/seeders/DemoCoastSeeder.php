@@ -14,7 +14,7 @@ final class DemoCoastSeeder extends Seeder
     public function run(): void
     {
         $places = [
-            ['Quillow Stair', 'Three steps of fall in a wooded cleft; wet rock all the way.', [
+            ['Thrennet Stair', 'Three steps of fall in a wooded cleft; wet rock all the way.', [
                 ['the middle step', WaterKind::Cascade, 4.0, null, null, 8],
                 ['the great drop', WaterKind::Plunge, null, 11.0, null, 25],
             ]],
@@ -22,8 +22,8 @@ final class DemoCoastSeeder extends Seeder
                 ['the posts in swell', WaterKind::Swell, null, null, 8.0, 12],
                 ['backwash on the ledge', WaterKind::Backwash, 1.6, null, null, 5],
             ]],
-            ['Orrin Causeway', 'Cobbles that flood twice a day.', [['chop over the cobbles', WaterKind::Chop, null, null, 3.5, 10]]],
-            ['Pell Weir', 'A straight sill below the mill.', [['the sheet', WaterKind::Weir, null, 1.4, null, 14]]],
+            ['Ombrel Causeway', 'Cobbles that flood twice a day.', [['chop over the cobbles', WaterKind::Chop, null, null, 3.5, 10]]],
+            ['Tarrip Weir', 'A straight sill below the mill.', [['the sheet', WaterKind::Weir, null, 1.4, null, 14]]],
         ];
         foreach ($places as [$name, $notes, $subjects]) {
             $place = Place::query()->create(['name' => $name, 'notes' => $notes]);

@@ -22,7 +22,7 @@ function benchQuery(array $changes = []): array
 
 it('opens on the bench with the demo coast loaded', function (): void {
     $this->get('/')->assertRedirect('/bench');
-    $this->get('/bench')->assertOk()->assertSee('Silk in the cascade')->assertSee('Quillow Stair: the middle step')->assertSee('Ways to shoot it')
+    $this->get('/bench')->assertOk()->assertSee('Silk in the cascade')->assertSee('Thrennet Stair: the middle step')->assertSee('Ways to shoot it')
         ->assertSee('Official tables, forecasts, closures');
 });
 
