@@ -113,6 +113,30 @@ final readonly class Fields
         );
     }
 
+    /** @return array<string, float> */
+    public function numbersByName(string $name): array
+    {
+        $object = $this->childOrEmpty($name);
+        $numbers = [];
+        foreach (array_keys($object->values) as $key) {
+            $numbers[(string) $key] = $object->number((string) $key);
+        }
+
+        return $numbers;
+    }
+
+    /** @return list<array{string, float, float}> harmonic constants as [name, amplitude in m, phase in degrees] */
+    public function harmonics(string $name): array
+    {
+        return array_map(
+            fn (int $i, mixed $h): array => is_array($h) && is_string($h[0] ?? null) && is_numeric($h[1] ?? null) && is_numeric($h[2] ?? null)
+                ? [$h[0], (float) $h[1], (float) $h[2]]
+                : throw (new InvalidValue('A harmonic constant is a name, an amplitude and a phase.'))->at($this->at($name).'.'.$i),
+            array_keys($this->items($name)),
+            $this->items($name),
+        );
+    }
+
     /** A shutter time: a number is exact seconds, a text is read as people write it. */
     public function shutter(string $name): ShutterTime
     {

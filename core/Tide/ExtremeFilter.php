@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Tide;
+
+/**
+ * Which turning points count as high and low waters. Wiggles of less than 1 cm are dropped, and so is the lesser of two
+ * highs (or lows) that are closer than half the main constituent's period over 1.85, unless the station has true double
+ * tides, by Doodson's measure (M4 + MS4) / M2 above a quarter. This is the practice of the Dutch and American tidal services.
+ */
+final readonly class ExtremeFilter
+{
+    private const WIGGLE_M = 0.01;
+
+    private function __construct(private float $shortestGapS)
+    {
+    }
+
+    /** @param  list<Harmonic>  $harmonics */
+    public static function of(array $harmonics, Constituents $constituents): self
+    {
+        $amplitude = ['M2' => 0.0, 'M4' => 0.0, 'MS4' => 0.0];
+        [$largest, $mainDegH] = [0.0, 0.0];
+        foreach ($harmonics as $harmonic) {
+            $amplitude[$harmonic->name] = $harmonic->amplitudeM;
+            $speed = $constituents->speed($harmonic->name);
+            if ($speed >= 12 && $harmonic->amplitudeM > $largest) {
+                [$largest, $mainDegH] = [$harmonic->amplitudeM, $speed];
+            }
+        }
+        $double = $amplitude['M2'] > 0 && ($amplitude['M4'] + $amplitude['MS4']) / $amplitude['M2'] > 0.25;
+
+        return new self($double || $mainDegH <= 0 ? 0.0 : 3600 * 180 / (1.85 * $mainDegH));
+    }
+
+    /**
+     * Takes the least prominent offender out, the earlier of two alike, until none is left.
+     *
+     * @param  list<TideEvent>  $events
+     * @return list<TideEvent>
+     */
+    public function keep(array $events): array
+    {
+        while (count($events) > 2) {
+            [$worst, $least] = [null, INF];
+            for ($i = 1, $last = count($events) - 1; $i < $last; $i++) {
+                $prominence = min(abs($events[$i]->heightM - $events[$i - 1]->heightM), abs($events[$i + 1]->heightM - $events[$i]->heightM));
+                if ($prominence < $least && ($prominence < self::WIGGLE_M || $this->outdone($events[$i], $events[$i - 1]) || $this->outdone($events[$i], $events[$i + 1]))) {
+                    [$worst, $least] = [$i, $prominence];
+                }
+            }
+            if ($worst === null) {
+                break;
+            }
+            array_splice($events, $worst, 1);
+        }
+
+        return $events;
+    }
+
+    /** Whether another of its kind comes too soon before or after it, and is the higher high or the lower low. */
+    private function outdone(TideEvent $event, TideEvent $other): bool
+    {
+        return $event->high === $other->high && abs($other->unix - $event->unix) < $this->shortestGapS
+            && ($event->high ? $other->heightM >= $event->heightM : $other->heightM <= $event->heightM);
+    }
+}

@@ -1,0 +1,310 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Tide;
+
+use GentlePour\Bounds;
+use GentlePour\InvalidValue;
+
+/**
+ * h(t) = Z0 + sum f H cos(V + u - G), made quick to evaluate.
+ *
+ * Constituents of one species (once a day, twice, ...) turn at nearly the same speed. Seen from a carrier of s times the
+ * mean moon's hour angle, their sum is a slowly turning arrow. It is worked out exactly, with its rate of change, every
+ * day, and in between by the cubic that agrees with both: an arrow that turns by x radians in a step is off by x^4/384 of
+ * its length at most, which for S2 seen from M2 is under 0.1 mm in a metre. So a height costs one term
+ * a species instead of one a constituent. Nodal corrections follow the date, worked out every ten days and joined linearly.
+ */
+final class HarmonicCurve implements TideCurve
+{
+    private const STEP_H = 24.0;
+
+    private const NODES_EVERY = 10;
+
+    /** Speed of the mean moon's hour angle in degrees an hour: half of M2's. */
+    private const CARRIER_DEG_H = 14.4920521;
+
+    /** Worked out beyond both ends, so that a high or low water near an end is judged by its neighbours. */
+    private const MARGIN_H = 36.0;
+
+    /** @var list<int> species present, ascending */
+    private array $species = [];
+
+    /** @var list<list<float>> per day and species: arrow of the height and its rate, real and imaginary */
+    private array $height = [];
+
+    /** @var list<list<float>> the same of the slope */
+    private array $slope = [];
+
+    private float $startUnix;
+
+    private float $carrier;
+
+    /** Most that the slope can change in an hour, m/h². */
+    private float $bend = 0.0;
+
+    /** Constituents that together move the water by less do not count for how finely turning points are sought. */
+    private const FAINT_M = 0.0005;
+
+    /** A turning point is close enough when the slope’s trend puts it within a tenth of a second, in hours. */
+    private const ROOT_H = 2.5e-5;
+
+    private float $fastestRadH = 0.0;
+
+    /** @var list<TideEvent>|null */
+    private ?array $events = null;
+
+    /**
+     * @param  list<Harmonic>  $harmonics
+     */
+    private function __construct(
+        array $harmonics,
+        Constituents $constituents,
+        private readonly float $meanLevelM,
+        private readonly float $from,
+        private readonly float $to,
+        private readonly ExtremeFilter $filter,
+    ) {
+        $this->carrier = deg2rad(self::CARRIER_DEG_H);
+        $this->startUnix = 86400 * floor(($from - 3600 * self::MARGIN_H) / 86400);
+        $this->sample($harmonics, $constituents);
+    }
+
+    /**
+     * @param  list<Harmonic>  $harmonics  those that the table does not know are left out; see unknown()
+     * @param  float  $meanLevelM  Z0, the mean level above the datum that is wanted
+     *
+     * @throws InvalidValue when the span is upside down, longer than three years, or outside 1900 to 2100
+     */
+    public static function of(array $harmonics, Constituents $constituents, float $meanLevelM, float $fromUnix, float $toUnix): self
+    {
+        $known = array_values(array_filter($harmonics, static fn (Harmonic $h): bool => $constituents->knows($h->name) && $h->amplitudeM > 0));
+        TideSpan::check($fromUnix, $toUnix);
+        Bounds::of('The mean level', -50, 50, 'm')->check($meanLevelM);
+
+        return new self($known, $constituents, $meanLevelM, $fromUnix, $toUnix, ExtremeFilter::of($known, $constituents));
+    }
+
+    public function heightM(float $unix): float
+    {
+        return $this->meanLevelM + $this->evaluate($this->height, ($unix - $this->startUnix) / 3600);
+    }
+
+    public function events(): array
+    {
+        return array_values(array_filter($this->eventsWithMargin(), fn (TideEvent $e): bool => $e->unix >= $this->from && $e->unix <= $this->to));
+    }
+
+    /** @return list<TideEvent> the same, and those of a day and a half before and after */
+    public function eventsWithMargin(): array
+    {
+        return $this->events ??= $this->findEvents();
+    }
+
+    public function from(): float
+    {
+        return $this->from;
+    }
+
+    public function to(): float
+    {
+        return $this->to;
+    }
+
+    /** @param  list<Harmonic>  $harmonics */
+    private function sample(array $harmonics, Constituents $constituents): void
+    {
+        $samples = (int) ceil((($this->to - $this->startUnix) / 3600 + self::MARGIN_H) / self::STEP_H) + 2;
+        $atStart = MeanLongitudes::at($this->startUnix);
+        /** @var list<MeanLongitudes> $nodes */
+        $nodes = [];
+        for ($i = 0; $i <= intdiv($samples, self::NODES_EVERY) + 1; $i++) {
+            $nodes[] = MeanLongitudes::at($this->startUnix + 3600 * self::STEP_H * self::NODES_EVERY * $i);
+        }
+        $sums = [];
+        foreach ($harmonics as $harmonic) {
+            $speed = deg2rad($constituents->speed($harmonic->name));
+            $species = (int) round($speed / $this->carrier);
+            $corrections = array_map(static fn (MeanLongitudes $at): array => $constituents->correction($harmonic->name, $at), $nodes);
+            $argument = deg2rad($constituents->argument($harmonic->name, $atStart) - $harmonic->phaseDeg);
+            $this->bend += $harmonic->amplitudeM * max(0.0, ...array_column($corrections, 0)) * $speed ** 2;
+            $sums[$species] ??= array_fill(0, 6 * $samples, 0.0);
+            $this->add($sums[$species], $samples, $harmonic->amplitudeM, $speed - $species * $this->carrier, $argument, $corrections);
+        }
+        $this->fastestRadH = self::fastestThatCounts($harmonics, $constituents);
+        ksort($sums);
+        $this->species = array_keys($sums);
+        for ($k = 0; $k < $samples; $k++) {
+            $height = $slope = [];
+            foreach ($sums as $species => $sum) {
+                $w = $species * $this->carrier;
+                [$c, $s, $dc, $ds, $ddc, $dds] = [$sum[6 * $k], $sum[6 * $k + 1], $sum[6 * $k + 2], $sum[6 * $k + 3], $sum[6 * $k + 4], $sum[6 * $k + 5]];
+                array_push($height, $c, $s, self::STEP_H * $dc, self::STEP_H * $ds);
+                array_push($slope, $dc - $w * $s, $ds + $w * $c, self::STEP_H * ($ddc - $w * $ds), self::STEP_H * ($dds + $w * $dc));
+            }
+            $this->height[] = $height;
+            $this->slope[] = $slope;
+        }
+    }
+
+    /**
+     * Speed in radians an hour of the fastest constituent but for the faint ones: those faster than it could only raise
+     * wiggles far below the centimetre that is dropped anyway.
+     *
+     * @param  list<Harmonic>  $harmonics
+     */
+    private static function fastestThatCounts(array $harmonics, Constituents $constituents): float
+    {
+        $bySpeed = [];
+        foreach ($harmonics as $harmonic) {
+            $bySpeed[] = [$constituents->speed($harmonic->name), $harmonic->amplitudeM];
+        }
+        rsort($bySpeed);
+        $faint = 0.0;
+        foreach ($bySpeed as [$speed, $amplitudeM]) {
+            $faint += $amplitudeM;
+            if ($faint > self::FAINT_M) {
+                return deg2rad($speed);
+            }
+        }
+
+        return 0.0;
+    }
+
+    /**
+     * Adds a constituent's arrow, its rate and the rate of that, at every day.
+     *
+     * @param  array<int, float>  $sum
+     * @param  list<array{float, float}>  $corrections
+     */
+    private function add(array &$sum, int $samples, float $amplitudeM, float $drift, float $argument, array $corrections): void
+    {
+        for ($k = 0; $k < $samples; $k++) {
+            $node = intdiv($k, self::NODES_EVERY);
+            $share = ($k - $node * self::NODES_EVERY) / self::NODES_EVERY;
+            [$f0, $u0] = $corrections[$node];
+            [$f1, $u1] = $corrections[$node + 1];
+            $turn = fmod($u1 - $u0 + 540, 360) - 180;
+            $a = $amplitudeM * ($f0 + $share * ($f1 - $f0));
+            $phase = $argument + $drift * self::STEP_H * $k + ($u0 + $share * $turn) * (M_PI / 180);
+            $c = $a * cos($phase);
+            $s = $a * sin($phase);
+            $i = 6 * $k;
+            $sum[$i] += $c;
+            $sum[$i + 1] += $s;
+            $sum[$i + 2] -= $drift * $s;
+            $sum[$i + 3] += $drift * $c;
+            $sum[$i + 4] -= $drift * $drift * $c;
+            $sum[$i + 5] -= $drift * $drift * $s;
+        }
+    }
+
+    /** @param  list<list<float>>  $samples */
+    private function evaluate(array $samples, float $hour): float
+    {
+        $k = (int) ($hour / self::STEP_H);
+        $u = $hour / self::STEP_H - $k;
+        $v = 1 - $u;
+        $b00 = (1 + 2 * $u) * $v * $v;
+        $b10 = $u * $v * $v;
+        $b01 = $u * $u * (3 - 2 * $u);
+        $b11 = -$u * $u * $v;
+        $one = $samples[$k];
+        $two = $samples[$k + 1];
+        $cos = cos($this->carrier * $hour);
+        $sin = sin($this->carrier * $hour);
+        [$re, $im, $power, $i, $sum] = [1.0, 0.0, 0, 0, 0.0];
+        foreach ($this->species as $species) {
+            while ($power < $species) {
+                [$re, $im] = [$re * $cos - $im * $sin, $re * $sin + $im * $cos];
+                $power++;
+            }
+            $sum += $re * ($b00 * $one[$i] + $b10 * $one[$i + 2] + $b01 * $two[$i] + $b11 * $two[$i + 2])
+                - $im * ($b00 * $one[$i + 1] + $b10 * $one[$i + 3] + $b01 * $two[$i + 1] + $b11 * $two[$i + 3]);
+            $i += 4;
+        }
+
+        return $sum;
+    }
+
+    /**
+     * Roots of the slope. A quarter of the fastest constituent's period holds one root at most; and where the slope is
+     * steep there can be none for as long as it takes to bend back, so such stretches are skipped.
+     *
+     * @return list<TideEvent>
+     */
+    private function findEvents(): array
+    {
+        if ($this->fastestRadH <= 0) {
+            return [];
+        }
+        $bracket = M_PI / (2 * $this->fastestRadH);
+        $hour = ($this->from - $this->startUnix) / 3600 - self::MARGIN_H;
+        $hour = max(0.0, $hour);
+        $end = ($this->to - $this->startUnix) / 3600 + self::MARGIN_H;
+        $slope = $this->evaluate($this->slope, $hour);
+        $events = [];
+        while ($hour < $end) {
+            // As far as seems worth it; where a turn and back cannot be ruled out, no further than is known to hold one at most.
+            $sure = max($bracket, abs($slope) / $this->bend);
+            $next = min($end, $hour + max(2 * $bracket, 1.6 * $sure));
+            $nextSlope = $this->evaluate($this->slope, $next);
+            if ($slope * $nextSlope <= 0 || abs($slope) + abs($nextSlope) <= $this->bend * ($next - $hour)) {
+                [$far, $farSlope] = [$next, $nextSlope];
+                $next = min($end, $hour + $sure);
+                $nextSlope = $next < $far ? $this->evaluate($this->slope, $next) : $farSlope;
+                $this->take($hour, $slope, $next, $nextSlope, $events);
+                if ($far - $next > $bracket || $far <= $next) {
+                    [$hour, $slope] = [$next, $nextSlope];
+
+                    continue;
+                }
+                [$hour, $slope, $next, $nextSlope] = [$next, $nextSlope, $far, $farSlope];
+            }
+            $this->take($hour, $slope, $next, $nextSlope, $events);
+            [$hour, $slope] = [$next, $nextSlope];
+        }
+
+        return $this->filter->keep($events);
+    }
+
+    /**
+     * Keeps the turning point between two hours, if the slope changes its sign there.
+     *
+     * @param  list<TideEvent>  $events
+     *
+     * @param-out list<TideEvent> $events
+     */
+    private function take(float $a, float $slopeA, float $b, float $slopeB, array &$events): void
+    {
+        if ($slopeA * $slopeB < 0) {
+            $root = $this->root($a, $slopeA, $b, $slopeB);
+            $events[] = new TideEvent($this->startUnix + 3600 * $root, $this->meanLevelM + $this->evaluate($this->height, $root), $slopeA > 0);
+        }
+    }
+
+    /** Regula falsi with the Illinois rule, to a tenth of a second. */
+    private function root(float $a, float $slopeA, float $b, float $slopeB): float
+    {
+        $side = 0;
+        for ($i = 0; $i < 60; $i++) {
+            $middle = ($a * $slopeB - $b * $slopeA) / ($slopeB - $slopeA);
+            $slope = $this->evaluate($this->slope, $middle);
+            if (abs($slope) * ($b - $a) < self::ROOT_H * abs($slopeB - $slopeA)) {
+                return $middle;
+            }
+            if ($slope * $slopeB > 0) {
+                [$b, $slopeB] = [$middle, $slope];
+                $slopeA = $side === -1 ? $slopeA / 2 : $slopeA;
+                $side = -1;
+            } else {
+                [$a, $slopeA] = [$middle, $slope];
+                $slopeB = $side === 1 ? $slopeB / 2 : $slopeB;
+                $side = 1;
+            }
+        }
+
+        return ($a + $b) / 2;
+    }
+}

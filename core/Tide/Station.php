@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Tide;
+
+use GentlePour\Exchange\Fields;
+use GentlePour\InvalidValue;
+
+/** A tide station: where it is, what its heights count from, its harmonic constants or whose tide it follows. */
+final readonly class Station
+{
+    /**
+     * @param  array<string, float>  $datums  heights of datums in m above the station's own zero
+     * @param  list<Harmonic>  $harmonics  of its own or of its reference
+     */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public float $latitude,
+        public float $longitude,
+        public string $timezone,
+        public ?string $chartDatum,
+        public array $datums,
+        public array $harmonics,
+        public ?SubordinateOffsets $offsets,
+        public ?self $reference,
+        public string $attribution,
+        public string $license,
+        public bool $madeUp,
+    ) {
+    }
+
+    /**
+     * @param  Fields  $in  a line of the catalogue
+     * @param  callable(string): self  $find  gives the reference of a subordinate station
+     *
+     * @throws InvalidValue when the line is not whole
+     */
+    public static function of(Fields $in, callable $find): self
+    {
+        $reference = $offsets = null;
+        if ($in->has('offsets')) {
+            $difference = $in->child('offsets');
+            $reference = $find($difference->text('reference'));
+            $offsets = SubordinateOffsets::of(
+                $difference->number('high_min'), $difference->number('low_min'), $difference->text('kind') !== 'fixed', $difference->number('high'), $difference->number('low'),
+            );
+        }
+
+        return new self(
+            $in->text('id'), $in->text('name'), $in->number('lat'), $in->number('lon'), $in->text('tz'), $in->has('datum') ? $in->text('datum') : null,
+            $in->numbersByName('datums'),
+            $reference !== null ? $reference->harmonics : array_map(static fn (array $h): Harmonic => new Harmonic($h[0], $h[1], $h[2]), $in->harmonics('harmonics')),
+            $offsets, $reference, $in->text('attribution'), $in->text('license'), $in->flagOr('made_up', false),
+        );
+    }
+
+    /** @return list<string> the datums that heights can be given above */
+    public function datumNames(): array
+    {
+        $datums = ($this->reference ?? $this)->datums;
+
+        return isset($datums['MSL']) ? array_keys($datums) : [];
+    }
+
+    /** What heights count from unless another is asked for: chart datum, or else mean sea level. */
+    public function defaultDatum(): string
+    {
+        $own = ($this->reference ?? $this);
+
+        return $own->chartDatum !== null && isset($own->datums[$own->chartDatum], $own->datums['MSL']) ? $own->chartDatum : 'MSL';
+    }
+
+    /**
+     * The tide over a span.
+     *
+     * @throws InvalidValue when the datum is not the station's, or the span is not one to predict
+     */
+    public function curve(Constituents $constituents, float $fromUnix, float $toUnix, ?string $datum = null): TideCurve
+    {
+        if ($this->harmonics === []) {
+            throw (new InvalidValue("The catalogue has no harmonic constants for {$this->name}."))->at('station');
+        }
+        $datum ??= $this->defaultDatum();
+        $own = $this->reference ?? $this;
+        if ($datum !== 'MSL' && ! isset($own->datums[$datum], $own->datums['MSL'])) {
+            throw InvalidValue::notOneOf('The datum', $datum, $this->datumNames() === [] ? ['MSL'] : $this->datumNames())->at('datum');
+        }
+        $mean = $datum === 'MSL' ? 0.0 : $own->datums['MSL'] - $own->datums[$datum];
+        $curve = HarmonicCurve::of($this->harmonics, $constituents, $mean, $fromUnix, $toUnix);
+
+        return $this->offsets === null ? $curve : SubordinateCurve::of($curve, $this->offsets);
+    }
+
+    /** @return list<Harmonic> those that the predictor does not know and leaves out, largest first */
+    public function unknown(Constituents $constituents): array
+    {
+        $unknown = array_values(array_filter($this->harmonics, static fn (Harmonic $h): bool => ! $constituents->knows($h->name)));
+        usort($unknown, static fn (Harmonic $a, Harmonic $b): int => $b->amplitudeM <=> $a->amplitudeM);
+
+        return $unknown;
+    }
+
+    /** Great-circle distance in km on a sphere of 6371 km. */
+    public function distanceKm(float $latitude, float $longitude): float
+    {
+        return self::haversineKm($this->latitude, $this->longitude, $latitude, $longitude);
+    }
+
+    public static function haversineKm(float $latitude, float $longitude, float $otherLatitude, float $otherLongitude): float
+    {
+        [$a, $b] = [deg2rad($latitude), deg2rad($otherLatitude)];
+        $h = sin(($b - $a) / 2) ** 2 + cos($a) * cos($b) * sin(deg2rad($otherLongitude - $longitude) / 2) ** 2;
+
+        return 2 * 6371 * asin(min(1.0, sqrt($h)));
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Tide;
+
+use GentlePour\Bounds;
+use GentlePour\InvalidValue;
+
+/** How a place's high and low waters differ from another's: minutes later, and heights by a ratio or by metres. */
+final readonly class SubordinateOffsets
+{
+    private function __construct(
+        public float $highMinutes,
+        public float $lowMinutes,
+        public bool $ratio,
+        public float $high,
+        public float $low,
+    ) {
+    }
+
+    /** @throws InvalidValue when a time is beyond twelve hours, or a height beyond a factor of 10 or 20 m */
+    public static function of(float $highMinutes, float $lowMinutes, bool $ratio, float $high, float $low): self
+    {
+        foreach ([$highMinutes, $lowMinutes] as $minutes) {
+            Bounds::of('The difference in time', -720, 720, 'min')->check($minutes);
+        }
+        foreach ([$high, $low] as $height) {
+            $ratio ? Bounds::of('The ratio of heights', -1, 10)->check($height) : Bounds::of('The difference in height', -20, 20, 'm')->check($height);
+        }
+
+        return new self($highMinutes, $lowMinutes, $ratio, $high, $low);
+    }
+
+    public function apply(TideEvent $event): TideEvent
+    {
+        $adjust = $event->high ? $this->high : $this->low;
+
+        return new TideEvent(
+            $event->unix + 60 * ($event->high ? $this->highMinutes : $this->lowMinutes),
+            $this->ratio ? $event->heightM * $adjust : $event->heightM + $adjust,
+            $event->high,
+        );
+    }
+
+    /** The longest that any instant moves, in seconds. */
+    public function reachS(): float
+    {
+        return 60 * max(abs($this->highMinutes), abs($this->lowMinutes));
+    }
+}
