@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use GentlePour\Exchange\Instant;
+use GentlePour\Exchange\SkyDocument;
+use GentlePour\InvalidValue;
+use GentlePour\Sky\LightReading;
+use GentlePour\Sky\Observer;
+use GentlePour\Sky\SkyCondition;
+use Illuminate\Console\Command;
+
+final class LightCommand extends Command
+{
+    use AnswersDocuments;
+    use ReadsOptions;
+
+    protected $signature = 'pour:light {--lat= : degrees north} {--lon= : degrees east} {--from= : instant} {--to= : instant} {--step=10 : minutes}
+        {--sky=clear : clear, hazy, cloudy, overcast or heavy} {--reading=* : INSTANT,EV100, once or more} {--tz=UTC : the place’s time zone}';
+
+    protected $description = 'The light at a place through time, as EV at ISO 100';
+
+    public function handle(): int
+    {
+        return $this->answering(function (): array {
+            $zone = Instant::timezone((string) $this->text('tz'));
+            $sky = SkyCondition::tryFrom($this->needed('sky'))
+                ?? throw InvalidValue::notOneOf('The sky', $this->needed('sky'), array_column(SkyCondition::cases(), 'value'))->at('sky');
+            $given = $this->option('reading');
+
+            return SkyDocument::light(
+                new Observer($this->neededNumber('lat'), $this->neededNumber('lon')), $this->instant('from', $zone), $this->instant('to', $zone),
+                $this->neededNumber('step'), $sky, array_map(fn (mixed $r): LightReading => self::reading(is_string($r) ? $r : '', $zone), is_array($given) ? array_values($given) : []), $zone,
+            );
+        });
+    }
+
+    private static function reading(string $written, \DateTimeZone $zone): LightReading
+    {
+        if (preg_match('/^([^,]+),\s*(-?\d+(?:\.\d+)?)$/', $written, $m) !== 1) {
+            throw (new InvalidValue('A reading is an instant and an EV, like 2027-03-21T06:30Z,7.5.'))->at('reading');
+        }
+        try {
+            return new LightReading(Instant::parse($m[1], $zone), (float) $m[2]);
+        } catch (InvalidValue $e) {
+            throw $e->at('reading');
+        }
+    }
+}

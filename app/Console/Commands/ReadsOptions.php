@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Support\Decimal;
+use GentlePour\Exchange\Instant;
+use GentlePour\InvalidValue;
+
+/** Options of a command, read and refused by name. */
+trait ReadsOptions
+{
+    private function text(string $option): ?string
+    {
+        $value = $this->option($option);
+
+        return is_string($value) && trim($value) !== '' ? trim($value) : null;
+    }
+
+    private function needed(string $option): string
+    {
+        return $this->text($option) ?? throw InvalidValue::missing("--{$option}")->at($option);
+    }
+
+    private function numberOption(string $option): ?float
+    {
+        $text = $this->text($option);
+        if ($text !== null && (preg_match(Decimal::PATTERN, $text) !== 1 || preg_match('/\d/', $text) !== 1)) {
+            throw InvalidValue::notNumeric("--{$option}")->at($option);
+        }
+
+        return $text === null ? null : Decimal::read($text);
+    }
+
+    private function neededNumber(string $option): float
+    {
+        $this->needed($option);
+
+        return (float) $this->numberOption($option);
+    }
+
+    private function instant(string $option, \DateTimeZone $zone): float
+    {
+        try {
+            return Instant::parse($this->needed($option), $zone);
+        } catch (InvalidValue $e) {
+            throw $e->field() === '' ? $e->at($option) : $e;
+        }
+    }
+}

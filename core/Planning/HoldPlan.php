@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Planning;
+
+use GentlePour\Exposure\Aperture;
+use GentlePour\Exposure\DriftingLight;
+use GentlePour\Exposure\Exposure;
+use GentlePour\Exposure\Iso;
+use GentlePour\Exposure\Reading;
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Exposure\ShutterWindow;
+use GentlePour\Exposure\Stops;
+use GentlePour\Kit\Bag;
+use GentlePour\Sky\LightCurve;
+use GentlePour\Solving\BackSolver;
+use GentlePour\Solving\Habits;
+use GentlePour\Solving\Question;
+use GentlePour\Solving\Way;
+
+/** Keeping one look through changing light: what to set at each few minutes, and when to change. */
+final class HoldPlan
+{
+    private const MOST_STEPS = 120;
+
+    /**
+     * @return list<array{unix: float, ev100: float, driftStopsPerMinute: float, way: Way|null, changes: bool}>
+     */
+    public static function of(LightCurve $light, ShutterWindow $target, Bag $bag, Habits $habits, float $fromUnix, float $toUnix, float $stepS = 300.0): array
+    {
+        $stepS = max($stepS, ($toUnix - $fromUnix) / self::MOST_STEPS);
+        $plan = [];
+        $before = null;
+        for ($unix = $fromUnix; $unix <= $toUnix + 1; $unix += $stepS) {
+            $ev = $light->ev100($unix);
+            $drift = max(-2.9, min(2.9, $light->driftStopsPerMinute($unix)));
+            $question = new Question(self::reading($ev), Stops::zero(), $target, $bag, null, DriftingLight::of($drift), $habits);
+            $ways = BackSolver::solve($question, 40);
+            $way = self::steady($before, $ways->byStack) ?? $ways->best();
+            $plan[] = [
+                'unix' => $unix, 'ev100' => $ev, 'driftStopsPerMinute' => $drift, 'way' => $way,
+                'changes' => $way !== null && ($before === null || $way->filters->label() !== $before->filters->label()),
+            ];
+            $before = $way;
+        }
+
+        return $plan;
+    }
+
+    /**
+     * When the light alone gives the wanted time: no filter, base ISO, any aperture of the lens.
+     *
+     * @return list<array{float, float}> spans
+     */
+    public static function withoutFilter(LightCurve $light, ShutterWindow $target, Bag $bag, float $fromUnix, float $toUnix): array
+    {
+        $ev = static fn (Aperture $aperture, ShutterTime $time): float => (new Exposure($aperture, $time, $bag->camera->isoBase))->ev100();
+        $apertures = $bag->lens->apertures();
+
+        return $light->between($ev($apertures[0], $target->max), $ev($apertures[count($apertures) - 1], $target->min), $fromUnix, $toUnix);
+    }
+
+    /**
+     * The stack that is on stays on while it serves nearly as well: changing glass in the dark costs time.
+     *
+     * @param  list<Way>  $ways
+     */
+    private static function steady(?Way $before, array $ways): ?Way
+    {
+        foreach ($ways as $way) {
+            if ($before !== null && $way->filters->label() === $before->filters->label() && $way->score() < $ways[0]->score() + 0.75) {
+                return $way;
+            }
+        }
+
+        return null;
+    }
+
+    /** A reading that stands for a light: f/1 at ISO 100, 2^-EV seconds, moved by filters where the shutter cannot follow. */
+    private static function reading(float $ev100): Reading
+    {
+        return new Reading(new Exposure(Aperture::of(1), ShutterTime::ofSeconds(1), Iso::of(100)), Stops::of($ev100));
+    }
+}

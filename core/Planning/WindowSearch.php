@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Planning;
+
+use GentlePour\Sky\LightCurve;
+use GentlePour\Solving\Term;
+use GentlePour\Tide\LevelSpan;
+use GentlePour\Tide\TideCurve;
+
+/**
+ * Windows of tide, light and days. The cheap conditions are cut first, so that the sun is only asked where the tide and the
+ * calendar already agree.
+ */
+final class WindowSearch
+{
+    private const SUN_STEP_S = 600.0;
+
+    /**
+     * @param  TideCurve|null  $tide  over the whole span; none inland
+     * @return list<Window> in order of time
+     */
+    public static function find(WindowQuery $query, ?TideCurve $tide, float $fromUnix, float $toUnix): array
+    {
+        $spans = self::calendar($query, $fromUnix, $toUnix);
+        if ($tide !== null && $query->asksForTide()) {
+            $spans = Spans::intersect($spans, self::tideSpans($query, $tide));
+        }
+        $spans = self::longEnough($query, $spans);
+        if ($query->sunLeastDeg > -90 || $query->sunMostDeg < 90 || $query->sunAzimuth !== null) {
+            $spans = Spans::where($spans, static fn (float $unix): bool => self::sunFits($query, $unix), self::SUN_STEP_S);
+        }
+        $light = LightCurve::of($query->observer, $query->sky);
+
+        return array_map(
+            static fn (array $span): Window => self::window($query, $tide, $light, $span[0], $span[1]),
+            self::longEnough($query, $spans),
+        );
+    }
+
+    /**
+     * @param  list<array{float, float}>  $spans
+     * @return list<array{float, float}>
+     */
+    private static function longEnough(WindowQuery $query, array $spans): array
+    {
+        return array_values(array_filter($spans, static fn (array $span): bool => 60 * $query->minutesAtLeast <= $span[1] - $span[0]));
+    }
+
+    /**
+     * @param  list<Window>  $windows
+     * @return list<Window> best first
+     */
+    public static function ranked(array $windows): array
+    {
+        usort($windows, static fn (Window $a, Window $b): int => [$b->score(), $a->from] <=> [$a->score(), $b->from]);
+
+        return $windows;
+    }
+
+    /**
+     * Days and hours of the place's own clock, daylight saving included.
+     *
+     * @return list<array{float, float}>
+     */
+    private static function calendar(WindowQuery $query, float $fromUnix, float $toUnix): array
+    {
+        if ($query->days === [] && $query->minutesOfDay === null) {
+            return [[$fromUnix, $toUnix]];
+        }
+        [$start, $end] = $query->minutesOfDay ?? [0, 1440];
+        $spans = [];
+        $day = (new \DateTimeImmutable('@'.(int) $fromUnix))->setTimezone($query->timezone)->setTime(0, 0)->modify('-1 day');
+        while ($day->getTimestamp() < $toUnix) {
+            if ($query->days === [] || in_array(strtolower($day->format('D')), $query->days, true)) {
+                $from = $day->setTime(0, $start)->getTimestamp();
+                $to = ($end <= $start ? $day->modify('+1 day') : $day)->setTime(0, $end)->getTimestamp();
+                $last = count($spans) - 1;
+                if ($last >= 0 && $spans[$last][1] >= $from) {
+                    $spans[$last][1] = max($spans[$last][1], (float) $to);
+                } else {
+                    $spans[] = [(float) $from, (float) $to];
+                }
+            }
+            $day = $day->modify('+1 day');
+        }
+
+        return Spans::intersect($spans, [[$fromUnix, $toUnix]]);
+    }
+
+    /** @return list<array{float, float}> */
+    private static function tideSpans(WindowQuery $query, TideCurve $tide): array
+    {
+        $spans = $query->level === null
+            ? [[$tide->from(), $tide->to()]]
+            : array_map(static fn (LevelSpan $s): array => [$s->from, $s->to], $query->level->spans($tide));
+        if ($query->trend === Trend::Any) {
+            return $spans;
+        }
+        $runs = [];
+        $events = $tide->events();
+        $before = $tide->from();
+        foreach ($events as $event) {
+            if ($event->high === ($query->trend === Trend::Rising)) {
+                $runs[] = [$before, $event->unix];
+            }
+            $before = $event->unix;
+        }
+        $last = $events[count($events) - 1] ?? null;
+        if ($last !== null && $last->high === ($query->trend === Trend::Falling)) {
+            $runs[] = [$before, $tide->to()];
+        }
+
+        return Spans::intersect($spans, $runs);
+    }
+
+    private static function sunFits(WindowQuery $query, float $unix): bool
+    {
+        $sun = $query->observer->sun($unix);
+        if ($sun->altitudeDeg < $query->sunLeastDeg || $sun->altitudeDeg > $query->sunMostDeg) {
+            return false;
+        }
+        if ($query->sunAzimuth === null) {
+            return true;
+        }
+        [$from, $to] = $query->sunAzimuth;
+
+        return fmod($sun->azimuthDeg - $from + 720, 360) <= fmod($to - $from + 720, 360);
+    }
+
+    private static function window(WindowQuery $query, ?TideCurve $tide, LightCurve $light, float $from, float $to): Window
+    {
+        $middle = ($from + $to) / 2;
+        $sun = array_map($query->observer->sun(...), [$from, $middle, $to]);
+        $highest = $tide === null ? null : max($tide->heightM($from), $tide->heightM($middle), $tide->heightM($to));
+        foreach ($tide === null ? [] : $tide->events() as $event) {
+            if ($event->high && $event->unix > $from && $event->unix < $to) {
+                $highest = max((float) $highest, $event->heightM);
+            }
+        }
+        $rise = $tide === null ? 0.0 : $tide->heightM($to) - $tide->heightM($from);
+
+        return new Window(
+            $from, $to, $highest, match (true) {
+                abs($rise) < 0.05 => Trend::Any, $rise > 0 => Trend::Rising, default => Trend::Falling,
+            },
+            $sun[0]->altitudeDeg, $sun[2]->altitudeDeg, $sun[1]->azimuthDeg, $light->ev100($from), $light->ev100($to),
+            self::terms($query, $from, $to, $highest, $sun[1]->altitudeDeg),
+        );
+    }
+
+    /**
+     * What speaks for a window, each from nothing to a few points. Judgement.
+     *
+     * @return list<Term>
+     */
+    private static function terms(WindowQuery $query, float $from, float $to, ?float $highest, float $sunDeg): array
+    {
+        $minutes = ($to - $from) / 60;
+        $terms = [new Term('length', min(3.0, log(max(1.0, $minutes / $query->minutesAtLeast), 2)), sprintf('%d minutes long', $minutes))];
+        $terms[] = match (true) {
+            $sunDeg < -6 => new Term('light', 0.5, 'night or deep dusk'),
+            $sunDeg < -0.8 => new Term('light', 2.0, 'blue hour'),
+            $sunDeg < 6 => new Term('light', 2.0, 'golden light'),
+            $sunDeg < 15 => new Term('light', 1.0, 'low sun'),
+            default => new Term('light', 0.0, 'day'),
+        };
+        if ($highest !== null && $query->level?->aboveM !== null) {
+            $spare = $highest - $query->level->aboveM;
+            $terms[] = new Term('margin', min(1.5, 3 * $spare), sprintf('%.1f m over the mark at most', $spare));
+        }
+
+        return $terms;
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Sky;
+
+/**
+ * The events of sun and moon between two instants, usually a local day. Instants in seconds since 1970, UTC; null for what does not
+ * happen. Rise and set are of the upper limb with 34' of refraction at the horizon; twilights end at 6, 12 and 18 degrees of
+ * depression of the centre.
+ */
+final readonly class DayOfSky
+{
+    private const REFRACTION_DEG = 34 / 60;
+
+    private const SUN_RADIUS_KM = 695700.0;
+
+    private const STEP_S = 300.0;
+
+    /** @param  array<string, float|null>  $events */
+    private function __construct(private array $events)
+    {
+    }
+
+    public static function between(Observer $observer, float $fromUnix, float $toUnix): self
+    {
+        $sun = self::samples(static fn (float $unix): Horizontal => $observer->sun($unix), $fromUnix, $toUnix);
+        $events = [];
+        $limb = static fn (Horizontal $h): float => $h->altitudeDeg + self::REFRACTION_DEG + rad2deg(asin(self::SUN_RADIUS_KM / $h->distanceKm));
+        [$events['rise'], $events['set']] = self::crossings($sun, $limb, static fn (float $unix): Horizontal => $observer->sun($unix));
+        foreach (['civil' => 6, 'nautical' => 12, 'astronomical' => 18] as $name => $depression) {
+            [$events[$name.'_dawn'], $events[$name.'_dusk']] = self::crossings(
+                $sun, static fn (Horizontal $h): float => $h->altitudeDeg + $depression, static fn (float $unix): Horizontal => $observer->sun($unix),
+            );
+        }
+        $events['noon'] = self::noon($observer, $sun);
+        $moon = self::samples(static fn (float $unix): Horizontal => $observer->moon($unix), $fromUnix, $toUnix);
+        $moonLimb = static fn (Horizontal $h): float => $h->altitudeDeg + self::REFRACTION_DEG + rad2deg(asin(Moon::RADIUS_KM / $h->distanceKm));
+        [$events['moonrise'], $events['moonset']] = self::crossings($moon, $moonLimb, static fn (float $unix): Horizontal => $observer->moon($unix));
+
+        return new self($events);
+    }
+
+    /** One of rise, set, noon, civil_dawn, civil_dusk, nautical_…, astronomical_…, moonrise, moonset. */
+    public function at(string $event): ?float
+    {
+        return $this->events[$event] ?? null;
+    }
+
+    /**
+     * @param  callable(float): Horizontal  $body
+     * @return list<array{float, Horizontal}>
+     */
+    private static function samples(callable $body, float $from, float $to): array
+    {
+        $samples = [];
+        for ($unix = $from; $unix < $to; $unix += self::STEP_S) {
+            $samples[] = [$unix, $body($unix)];
+        }
+        $samples[] = [$to, $body($to)];
+
+        return $samples;
+    }
+
+    /**
+     * The first time the height rises through zero and the first time it falls through it.
+     *
+     * @param  list<array{float, Horizontal}>  $samples
+     * @param  callable(Horizontal): float  $height
+     * @param  callable(float): Horizontal  $body
+     * @return array{float|null, float|null}
+     */
+    private static function crossings(array $samples, callable $height, callable $body): array
+    {
+        $rise = $set = null;
+        for ($i = 1, $count = count($samples); $i < $count; $i++) {
+            [$low, $before] = [$samples[$i - 1][0], $height($samples[$i - 1][1])];
+            [$high, $after] = [$samples[$i][0], $height($samples[$i][1])];
+            if (($before < 0) === ($after < 0) || ($after >= 0 ? $rise : $set) !== null) {
+                continue;
+            }
+            while ($high - $low > 0.1) {
+                $middle = ($low + $high) / 2;
+                ($height($body($middle)) < 0) === ($before < 0) ? $low = $middle : $high = $middle;
+            }
+            $after >= 0 ? $rise = ($low + $high) / 2 : $set = ($low + $high) / 2;
+        }
+
+        return [$rise, $set];
+    }
+
+    /** @param  list<array{float, Horizontal}>  $samples */
+    private static function noon(Observer $observer, array $samples): ?float
+    {
+        // The hour angle is nought where the azimuth passes due south or due north, at the upper of the two.
+        for ($i = 1, $count = count($samples); $i < $count; $i++) {
+            $east = static fn (Horizontal $h): bool => $h->azimuthDeg < 180;
+            [[$low, $before], [$high, $after]] = [$samples[$i - 1], $samples[$i]];
+            if (! $east($before) || $east($after)) {
+                continue;
+            }
+            while ($high - $low > 0.1) {
+                $middle = ($low + $high) / 2;
+                $east($observer->sun($middle)) ? $low = $middle : $high = $middle;
+            }
+
+            return ($low + $high) / 2;
+        }
+
+        return null;
+    }
+}
