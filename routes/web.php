@@ -5,10 +5,34 @@ declare(strict_types=1);
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\FrameController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\MarkController;
+use App\Http\Controllers\OutingController;
+use App\Http\Controllers\OutlookController;
+use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\ShootController;
+use App\Http\Controllers\WindowController;
 use Illuminate\Support\Facades\Route;
 
-Route::redirect('/', '/bench');
+Route::get('/', OutlookController::class)->name('outlook');
+
+Route::get('/places', [PlaceController::class, 'index'])->name('places');
+Route::get('/places/new', [PlaceController::class, 'create'])->name('places.create');
+Route::get('/places/stations', [PlaceController::class, 'stations'])->name('places.stations');
+Route::post('/places', [PlaceController::class, 'store'])->name('places.store');
+Route::get('/places/{place}', [PlaceController::class, 'show'])->name('places.show');
+Route::get('/places/{place}/edit', [PlaceController::class, 'edit'])->name('places.edit');
+Route::put('/places/{place}', [PlaceController::class, 'update'])->name('places.update');
+Route::delete('/places/{place}', [PlaceController::class, 'destroy'])->name('places.destroy');
+Route::post('/places/{place}/marks', [MarkController::class, 'store'])->name('marks.store');
+Route::delete('/marks/{mark}', [MarkController::class, 'destroy'])->name('marks.destroy');
+Route::post('/marks/{mark}/sightings', [MarkController::class, 'sight'])->name('marks.sight');
+Route::delete('/sightings/{sighting}', [MarkController::class, 'forget'])->name('sightings.destroy');
+Route::post('/places/{place}/outings', [OutingController::class, 'store'])->name('outings.store');
+Route::delete('/outings/{outing}', [OutingController::class, 'destroy'])->name('outings.destroy');
+
+Route::get('/windows', [WindowController::class, 'index'])->name('windows');
+Route::get('/windows.ics', [WindowController::class, 'calendar'])->name('windows.ics');
+Route::get('/windows.csv', [WindowController::class, 'table'])->name('windows.csv');
 
 Route::get('/bench', [BenchController::class, 'show'])->name('bench');
 Route::get('/bench/crests', [BenchController::class, 'crests'])->name('bench.crests');

@@ -10,6 +10,7 @@ use App\Models\Lens;
 use App\Models\Subject;
 use App\Support\Decimal;
 use GentlePour\Exposure\Aperture;
+use GentlePour\Exposure\DriftingLight;
 use GentlePour\Exposure\Exposure;
 use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\Reading;
@@ -86,8 +87,9 @@ final readonly class Bench
             $window,
             $bag,
             $text('longest') === '' ? null : ShutterTime::parse($text('longest')),
-            null,
+            $text('drift') === '' ? null : DriftingLight::of($number('drift')),
             KitBag::habits(),
+            PlaceNow::of((int) $text('subject'))?->walls() ?? [],
         );
         $answer = BackSolver::solve($question);
         $picked = null;
@@ -150,6 +152,12 @@ final readonly class Bench
         $side = $this->kind->falls() ? $this->framing->sensor->heightMm : $this->framing->sensor->widthMm;
 
         return $this->framing->streakMm($this->water->speedMS(), $this->window->best->seconds) / $side;
+    }
+
+    /** What the light curve of the subject's place says of the drift just now. */
+    public function driftHint(): ?string
+    {
+        return PlaceNow::of((int) (is_scalar($this->inputs['subject'] ?? null) ? $this->inputs['subject'] : 0))?->driftHint();
     }
 
     public function streakLabel(): string

@@ -19,7 +19,7 @@ final class BenchInputs
 {
     public const FIELDS = [
         'subject', 'kind', 'measure', 'speed', 'drop', 'float_m', 'float_s', 'period', 'camera', 'lens', 'focal', 'distance',
-        'look', 'look_was', 'target', 'aperture', 'shutter', 'iso', 'on', 'bias', 'longest', 'correction', 'after', 'pick',
+        'look', 'look_was', 'target', 'aperture', 'shutter', 'iso', 'on', 'bias', 'longest', 'drift', 'correction', 'after', 'pick',
     ];
 
     /** @return array<string, mixed> what stands on the bench before anything was chosen */
@@ -33,7 +33,7 @@ final class BenchInputs
             'float_s' => '', 'period' => '', 'camera' => (string) (Camera::query()->orderBy('id')->first()->id ?? ''),
             'lens' => (string) ($lens->id ?? ''), 'focal' => $lens === null ? '24' : Decimal::write($lens->focal_min_mm),
             'distance' => '8', 'look' => 'silk', 'look_was' => 'silk', 'target' => '', 'aperture' => 'f/11', 'shutter' => '1/60', 'iso' => '100',
-            'on' => [], 'bias' => '0', 'longest' => '', 'correction' => '0', 'after' => '', 'pick' => '',
+            'on' => [], 'bias' => '0', 'longest' => '', 'drift' => '', 'correction' => '0', 'after' => '', 'pick' => '',
             ...($subject === null ? [] : self::ofSubject($subject)),
         ];
     }

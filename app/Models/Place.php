@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Tide\TideSource;
 use Database\Factories\PlaceFactory;
+use DateTimeZone;
+use GentlePour\Sky\Observer;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -13,6 +16,27 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property string $name
  * @property string|null $notes
+ * @property float|null $latitude
+ * @property float|null $longitude
+ * @property float|null $facing_deg
+ * @property string $timezone
+ * @property TideSource $tide
+ * @property string|null $station_id
+ * @property float $high_minutes
+ * @property float $low_minutes
+ * @property float $high_m
+ * @property float $low_m
+ * @property float|null $stand_m
+ * @property float|null $way_out_m
+ * @property float $margin_m
+ * @property float $walk_minutes
+ * @property float $wave_height_m
+ * @property float $wave_period_s
+ * @property float $slope
+ * @property bool $wall
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, LevelMark> $marks
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Outing> $outings
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Subject> $subjects
  */
 final class Place extends Model
 {
@@ -21,9 +45,50 @@ final class Place extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, mixed> */
+    protected $attributes = [
+        'timezone' => 'UTC', 'tide' => 'none', 'high_minutes' => 0, 'low_minutes' => 0, 'high_m' => 0, 'low_m' => 0, 'margin_m' => 0.3, 'walk_minutes' => 15,
+        'wave_height_m' => 1.0, 'wave_period_s' => 8.0, 'slope' => 0.08, 'wall' => false,
+    ];
+
+    /** @var array<string, string> */
+    protected $casts = [
+        'latitude' => 'float', 'longitude' => 'float', 'facing_deg' => 'float', 'tide' => TideSource::class, 'high_minutes' => 'float', 'low_minutes' => 'float',
+        'high_m' => 'float', 'low_m' => 'float', 'stand_m' => 'float', 'way_out_m' => 'float', 'margin_m' => 'float', 'walk_minutes' => 'float',
+        'wave_height_m' => 'float', 'wave_period_s' => 'float', 'slope' => 'float', 'wall' => 'boolean',
+    ];
+
     /** @return HasMany<Subject, $this> */
     public function subjects(): HasMany
     {
         return $this->hasMany(Subject::class);
+    }
+
+    /** @return HasMany<LevelMark, $this> */
+    public function marks(): HasMany
+    {
+        return $this->hasMany(LevelMark::class);
+    }
+
+    /** @return HasMany<TideEntry, $this> */
+    public function tideEntries(): HasMany
+    {
+        return $this->hasMany(TideEntry::class);
+    }
+
+    /** @return HasMany<Outing, $this> */
+    public function outings(): HasMany
+    {
+        return $this->hasMany(Outing::class);
+    }
+
+    public function observer(): ?Observer
+    {
+        return $this->latitude === null || $this->longitude === null ? null : new Observer($this->latitude, $this->longitude);
+    }
+
+    public function zone(): DateTimeZone
+    {
+        return new DateTimeZone($this->timezone);
     }
 }

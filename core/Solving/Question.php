@@ -14,7 +14,10 @@ use GentlePour\Kit\Bag;
 /** What is asked of the back-solver: this light, this wanted time, this bag, these limits. */
 final readonly class Question
 {
-    /** @param  Stops  $bias added to the reading's exposure; negative protects white water */
+    /**
+     * @param  Stops  $bias  added to the reading's exposure; negative protects white water
+     * @param  list<Wall>  $otherWalls  from the place and the hour: the get-off time
+     */
     public function __construct(
         public Reading $reading,
         public Stops $bias,
@@ -23,13 +26,14 @@ final readonly class Question
         public ?ShutterTime $longest = null,
         public ?DriftingLight $drift = null,
         public Habits $habits = new Habits,
+        public array $otherWalls = [],
     ) {
     }
 
     /** @return list<Wall> nearest first */
     public function walls(): array
     {
-        $walls = [];
+        $walls = $this->otherWalls;
         if (! $this->bag->release) {
             $longest = $this->bag->camera->longestTimed;
             $walls[] = new Wall('release', $longest, 'no release: '.$longest->label($longest).' at most');

@@ -16,7 +16,7 @@ final class SubordinateCurve implements TideCurve
     private int $at = 0;
 
     private function __construct(
-        private readonly HarmonicCurve $reference,
+        private readonly TideCurve $reference,
         private readonly SubordinateOffsets $offsets,
         private readonly float $from,
         private readonly float $to,
@@ -24,8 +24,8 @@ final class SubordinateCurve implements TideCurve
         $this->pairs = array_map(fn (TideEvent $e): array => [$e, $this->offsets->apply($e)], $reference->eventsWithMargin());
     }
 
-    /** @param  HarmonicCurve  $reference over the same span; its margin covers the offsets */
-    public static function of(HarmonicCurve $reference, SubordinateOffsets $offsets): self
+    /** @param  TideCurve  $reference over the same span; its margin covers the offsets */
+    public static function of(TideCurve $reference, SubordinateOffsets $offsets): self
     {
         return new self($reference, $offsets, $reference->from(), $reference->to());
     }
@@ -52,9 +52,12 @@ final class SubordinateCurve implements TideCurve
 
     public function events(): array
     {
-        $events = array_map(static fn (array $pair): TideEvent => $pair[1], $this->pairs);
+        return array_values(array_filter($this->eventsWithMargin(), fn (TideEvent $e): bool => $e->unix >= $this->from && $e->unix <= $this->to));
+    }
 
-        return array_values(array_filter($events, fn (TideEvent $e): bool => $e->unix >= $this->from && $e->unix <= $this->to));
+    public function eventsWithMargin(): array
+    {
+        return array_map(static fn (array $pair): TideEvent => $pair[1], $this->pairs);
     }
 
     public function from(): float

@@ -62,6 +62,11 @@ final class TableCurve implements TideCurve
         return $this->events;
     }
 
+    public function eventsWithMargin(): array
+    {
+        return $this->events;
+    }
+
     public function from(): float
     {
         return $this->events[0]->unix;

@@ -13,6 +13,9 @@ interface TideCurve
     /** @return list<TideEvent> high and low waters inside the span, in order */
     public function events(): array;
 
+    /** @return list<TideEvent> the same, and those known just before and after it */
+    public function eventsWithMargin(): array;
+
     public function from(): float;
 
     public function to(): float;

@@ -1,3 +1,4 @@
+import { startBoard } from './board.js';
 import { startBench } from './bench.js';
 import { startKeys } from './keys.js';
 import { startShoot } from './shoot.js';
@@ -6,4 +7,5 @@ import { startThemes } from './themes.js';
 startThemes();
 startKeys();
 startBench();
+startBoard();
 startShoot();

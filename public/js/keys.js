@@ -1,5 +1,5 @@
 // Shortcuts: g and a letter to go to a room, the rest where the page has something for it.
-const ROOMS = { b: '/bench', s: '/shoot', l: '/log', k: '/kit' };
+const ROOMS = { o: '/', p: '/places', w: '/windows', b: '/bench', s: '/shoot', l: '/log', k: '/kit' };
 const PAIR_MS = 900;
 
 const typing = (target) => target.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]');
@@ -20,6 +20,8 @@ export function startKeys() {
             location.assign(ROOMS[event.key]);
         } else if (event.key === 'g') {
             went = event.timeStamp;
+        } else if (event.key === '[' || event.key === ']') {
+            document.querySelector(event.key === '[' ? '[rel=prev]' : '[rel=next]')?.click();
         } else if (event.key === '?') {
             document.getElementById('shortcuts').showModal();
         } else if (/^[1-6]$/.test(event.key)) {

@@ -78,6 +78,7 @@ final class BenchRequest extends FormRequest
             'on.*' => [Rule::exists('filters', 'id')],
             'bias' => ['nullable', 'bail', new Quantity('The highlight bias', -5, 5, 'stops')],
             'longest' => ['nullable', 'bail', 'string', 'max:40', new CoreValue(ShutterTime::parse(...))],
+            'drift' => ['nullable', 'bail', new Quantity('The drift', -3, 3, 'stops a minute')],
             'correction' => ['nullable', 'bail', new Quantity('The correction', -20, 20, 'stops')],
             'after' => ['nullable', 'string', 'max:20'],
             'pick' => ['nullable', 'string', 'max:300'],

@@ -79,6 +79,7 @@
         @endif
         <x-entry name="bias" label="Highlights" unit="stops" :value="$inputs['bias']" :problem="$at('bias')" inputmode="decimal" hint="Minus protects white water"/>
         <x-entry name="longest" label="No longer than" :value="$inputs['longest']" :problem="$at('longest')" placeholder="any time"/>
+        <x-entry name="drift" label="Light drifts" unit="st/min" :value="$inputs['drift']" :problem="$at('drift')" inputmode="decimal" placeholder="steady" :hint="($bench ?? null)?->driftHint()"/>
         @if ((float) $inputs['correction'] !== 0.0 || $inputs['after'] !== '' || $at('correction'))
             <x-entry name="correction" label="From frame {{ $inputs['after'] }}" unit="stops" :value="$inputs['correction']" :problem="$at('correction')" inputmode="decimal" hint="What the last frame showed; 0 forgets it"/>
         @else

@@ -20,7 +20,7 @@
     <header class="top">
         <a class="brand" href="/">Gentle Pour</a>
         <nav class="rooms" aria-label="Rooms">
-            @foreach (['bench' => 'Bench', 'shoot' => 'Shoot', 'log' => 'Log', 'kit' => 'Kit'] as $room => $name)
+            @foreach (['outlook' => 'Outlook', 'places' => 'Places', 'windows' => 'Windows', 'bench' => 'Bench', 'shoot' => 'Shoot', 'log' => 'Log', 'kit' => 'Kit'] as $room => $name)
                 <a href="{{ route($room) }}" @if ($here === $room) aria-current="page" @endif>{{ $name }}</a>
             @endforeach
         </nav>
@@ -44,6 +44,10 @@
     <dialog id="shortcuts" aria-labelledby="shortcuts-title">
         <h2 id="shortcuts-title">Keys</h2>
         <dl class="keys">
+            <div><dt><kbd>g</kbd> <kbd>o</kbd></dt><dd>Outlook</dd></div>
+            <div><dt><kbd>g</kbd> <kbd>p</kbd></dt><dd>Places</dd></div>
+            <div><dt><kbd>g</kbd> <kbd>w</kbd></dt><dd>Windows</dd></div>
+            <div><dt><kbd>[</kbd> <kbd>]</kbd></dt><dd>On a day board: the day before, the day after</dd></div>
             <div><dt><kbd>g</kbd> <kbd>b</kbd></dt><dd>Bench</dd></div>
             <div><dt><kbd>g</kbd> <kbd>s</kbd></dt><dd>Shoot</dd></div>
             <div><dt><kbd>g</kbd> <kbd>l</kbd></dt><dd>Log</dd></div>

@@ -1,0 +1,386 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use App\Models\LevelMark;
+use App\Models\Outing;
+use App\Models\Place;
+use App\Tide\PlaceTide;
+use DateTimeImmutable;
+use GentlePour\Field\GetOff;
+use GentlePour\Planning\HoldPlan;
+use GentlePour\Sky\DayOfSky;
+use GentlePour\Sky\Horizontal;
+use GentlePour\Sky\LightCurve;
+use GentlePour\Sky\Moment;
+use GentlePour\Sky\Moon;
+use GentlePour\Solving\Way;
+use GentlePour\Tide\LevelSpan;
+use GentlePour\Tide\TideCurve;
+
+/**
+ * The day board: one clock axis for sky, tide, light, level marks and outings of a place on a local day, laid out in px of the
+ * drawing. A day with a change of the clocks is as long as it is.
+ */
+final class DayBoard
+{
+    public const WIDTH = 1200.0;
+
+    public const LEFT = 64.0;
+
+    public const RIGHT = 1136.0;
+
+    public const SKY_TOP = 24.0;
+
+    public const SKY_HEIGHT = 34.0;
+
+    public const TOP = 78.0;
+
+    public const BOTTOM = 372.0;
+
+    private const ROW = 26.0;
+
+    private const STEP_S = 600;
+
+    private const EV_LOW = -6.0;
+
+    private const EV_HIGH = 17.0;
+
+    public readonly float $from;
+
+    public readonly float $to;
+
+    public readonly ?TideCurve $tide;
+
+    public readonly ?DayOfSky $sky;
+
+    public readonly ?LightCurve $light;
+
+    public readonly ?GetOff $getOff;
+
+    private readonly float $lowM;
+
+    private readonly float $highM;
+
+    /** @param  list<array{unix: float, ev100: float, driftStopsPerMinute: float, way: Way|null, changes: bool}>  $hold */
+    private function __construct(
+        public readonly Place $place,
+        public readonly DateTimeImmutable $day,
+        private readonly PlaceTide $tides,
+        /** @var list<array{float, float}> */
+        public readonly array $withoutFilter,
+        public readonly array $hold,
+        public readonly string $wanted,
+    ) {
+        $this->from = (float) $day->getTimestamp();
+        $this->to = (float) $day->modify('+1 day')->getTimestamp();
+        $this->tide = $tides->curve($place, $this->from, $this->to);
+        $observer = $place->observer();
+        $this->sky = $observer === null ? null : DayOfSky::between($observer, $this->from, $this->to);
+        $this->light = $observer === null ? null : LightCurve::of($observer);
+        $this->getOff = $this->tide === null ? null : $tides->getOff($place, $this->tide, $this->firstUse());
+        $heights = array_map(static fn ($e): float => $e->heightM, $this->tide?->events() ?? []);
+        foreach ($this->marks() as [, $height]) {
+            $heights[] = $height;
+        }
+        $this->lowM = floor(min([0.0, ...$heights]) - 0.2);
+        $this->highM = ceil(max([1.0, ...$heights]) + 0.3);
+    }
+
+    /** @param  BoardWish|null  $wish the look wanted and the bag, for the light alone and the hold plan */
+    public static function of(Place $place, DateTimeImmutable $day, PlaceTide $tides, ?BoardWish $wish = null): self
+    {
+        $midnight = $day->setTimezone($place->zone())->setTime(0, 0);
+        $observer = $place->observer();
+        $without = $hold = [];
+        if ($wish !== null && $observer !== null) {
+            $light = LightCurve::of($observer);
+            [$from, $to] = [(float) $midnight->getTimestamp(), (float) $midnight->modify('+1 day')->getTimestamp()];
+            $without = HoldPlan::withoutFilter($light, $wish->target, $wish->bag, $from, $to);
+            foreach ($wish->twilights(DayOfSky::between($observer, $from, $to)) as [$start, $end]) {
+                array_push($hold, ...HoldPlan::of($light, $wish->target, $wish->bag, $wish->habits, $start, $end));
+            }
+        }
+
+        return new self($place, $midnight, $tides, $without, $hold, $wish === null ? '' : $wish->words);
+    }
+
+    public function height(): float
+    {
+        return self::BOTTOM + 12 + self::ROW * max(1, count($this->rows())) + 8;
+    }
+
+    public function x(float $unix): float
+    {
+        return round(self::LEFT + max(0.0, min(1.0, ($unix - $this->from) / ($this->to - $this->from))) * (self::RIGHT - self::LEFT), 1);
+    }
+
+    public function y(float $heightM): float
+    {
+        return round(self::BOTTOM - ($heightM - $this->lowM) / ($this->highM - $this->lowM) * (self::BOTTOM - self::TOP), 1);
+    }
+
+    public function clock(float $unix): string
+    {
+        return (new DateTimeImmutable('@'.(int) round($unix)))->setTimezone($this->place->zone())->format('G:i');
+    }
+
+    /** @return list<array{x: float, label: string}> every other hour by the place's own clock */
+    public function hours(): array
+    {
+        $hours = [];
+        for ($unix = $this->from; $unix <= $this->to; $unix += 7200) {
+            $hours[] = ['x' => $this->x($unix), 'label' => $unix >= $this->to ? '24' : (new DateTimeImmutable('@'.(int) $unix))->setTimezone($this->place->zone())->format('H')];
+        }
+
+        return $hours;
+    }
+
+    /** @return list<array{x: float, width: float, kind: string}> the sky's light in bands */
+    public function skyBands(): array
+    {
+        $observer = $this->place->observer();
+        if ($observer === null) {
+            return [];
+        }
+        $bands = [];
+        for ($unix = $this->from; $unix < $this->to; $unix += self::STEP_S) {
+            $altitude = $observer->sun($unix + self::STEP_S / 2)->altitudeDeg;
+            $kind = match (true) {
+                $altitude < -18 => 'night', $altitude < -12 => 'astronomical', $altitude < -6 => 'nautical', $altitude < -0.8 => 'civil', $altitude < 6 => 'golden', default => 'day',
+            };
+            $last = count($bands) - 1;
+            $x = $this->x($unix);
+            $end = $this->x($unix + self::STEP_S);
+            if ($last >= 0 && $bands[$last]['kind'] === $kind) {
+                $bands[$last]['width'] = round($end - $bands[$last]['x'], 1);
+            } else {
+                $bands[] = ['x' => $x, 'width' => round($end - $x, 1), 'kind' => $kind];
+            }
+        }
+
+        return $bands;
+    }
+
+    /** @return list<array{x: float, label: string, anchor: string}> */
+    public function skyLabels(): array
+    {
+        $labels = [];
+        foreach (['rise' => ['sunrise', 'start', 6], 'set' => ['sunset', 'end', -6]] as $event => [$word, $anchor, $shift]) {
+            $unix = $this->sky?->at($event);
+            if ($unix !== null) {
+                $labels[] = ['x' => $this->x($unix) + $shift, 'label' => $word.' '.$this->clock($unix), 'anchor' => $anchor];
+            }
+        }
+
+        return $labels;
+    }
+
+    public function tidePath(bool $closed): string
+    {
+        if ($this->tide === null) {
+            return '';
+        }
+        $path = '';
+        for ($unix = $this->from; $unix <= $this->to; $unix += self::STEP_S) {
+            $path .= ($path === '' ? 'M' : 'L').$this->x($unix).' '.$this->y($this->tide->heightM($unix));
+        }
+
+        return $closed ? $path.sprintf('L%.1f %.1fL%.1f %.1fZ', self::RIGHT, self::BOTTOM, self::LEFT, self::BOTTOM) : $path;
+    }
+
+    public function lightPath(): string
+    {
+        $path = '';
+        for ($unix = $this->from; $this->light !== null && $unix <= $this->to; $unix += self::STEP_S) {
+            $path .= ($path === '' ? 'M' : 'L').$this->x($unix).' '.$this->yOfEv($this->light->ev100($unix));
+        }
+
+        return $path;
+    }
+
+    public function yOfEv(float $ev): float
+    {
+        return round(self::BOTTOM - (max(self::EV_LOW, min(self::EV_HIGH, $ev)) - self::EV_LOW) / (self::EV_HIGH - self::EV_LOW) * (self::BOTTOM - self::TOP), 1);
+    }
+
+    /** @return list<array{y: float, label: string}> */
+    public function metres(): array
+    {
+        $scale = [];
+        for ($m = (int) ceil($this->lowM); $this->tide !== null && $m <= $this->highM; $m++) {
+            $scale[] = ['y' => $this->y($m), 'label' => $m.' m'];
+        }
+
+        return $scale;
+    }
+
+    /** @return list<array{x: float, y: float, label: string, labelY: float}> high and low waters, the label away from the curve */
+    public function waters(): array
+    {
+        return array_map(fn ($e): array => [
+            'x' => $this->x($e->unix), 'y' => $this->y($e->heightM), 'label' => sprintf('%s  %.1f m', $this->clock($e->unix), $e->heightM),
+            'labelY' => $this->y($e->heightM) + ($e->high ? -11 : 20),
+        ], $this->tide?->events() ?? []);
+    }
+
+    /** @return list<array{0: LevelMark, 1: float}> marks whose height is known */
+    public function marks(): array
+    {
+        $marks = [];
+        foreach ($this->place->marks as $mark) {
+            $height = $mark->heightM();
+            if ($height !== null) {
+                $marks[] = [$mark, $height];
+            }
+        }
+
+        return $marks;
+    }
+
+    /** @return list<LevelSpan> */
+    public function spansOf(LevelMark $mark): array
+    {
+        $level = $mark->level();
+
+        return $this->tide === null || $level === null ? [] : $level->spans($this->tide);
+    }
+
+    /**
+     * The rows under the curve: each level mark, the light alone, the hold plan, outings.
+     *
+     * @return list<array{name: string, y: float, kind: string, spans: list<array{x: float, width: float, label: string, inside: bool}>}>
+     */
+    public function rows(): array
+    {
+        $rows = [];
+        foreach ($this->marks() as [$mark]) {
+            $rows[] = [$mark->name, 'mark', array_map(static fn (LevelSpan $s): array => [$s->from, $s->to, null], $this->spansOf($mark))];
+        }
+        if ($this->wanted !== '') {
+            $rows[] = ['no filter', 'light', array_map(static fn (array $s): array => [$s[0], $s[1], null], $this->withoutFilter)];
+            $rows[] = ['hold '.$this->wanted, 'hold', $this->holdSpans()];
+        }
+        $outings = $this->outings();
+        if ($outings !== []) {
+            $rows[] = ['outing', 'outing', array_map(static fn (Outing $o): array => [(float) $o->starts_at->getTimestamp(), (float) $o->ends_at->getTimestamp(), null], $outings)];
+        }
+
+        return array_map(fn (int $i, array $row): array => [
+            'name' => mb_strimwidth($row[0], 0, 26, '…'), 'kind' => $row[1], 'y' => self::BOTTOM + 16 + self::ROW * $i,
+            'spans' => array_map(fn (array $s): array => $this->bar($s[0], $s[1], $s[2]), $row[2]),
+        ], array_keys($rows), $rows);
+    }
+
+    /** @return list<Outing> */
+    public function outings(): array
+    {
+        return array_values($this->place->outings->filter(
+            fn (Outing $o): bool => $o->starts_at->getTimestamp() < $this->to && $o->ends_at->getTimestamp() > $this->from,
+        )->sortBy('starts_at')->all());
+    }
+
+    /**
+     * Everything at each ten minutes, for the cursor.
+     *
+     * @return list<array{x: float, at: string, tide: string, tideLabel: string, sun: string, sunLabel: string, light: string, lightLabel: string, left: string}>
+     */
+    public function readings(): array
+    {
+        $readings = [];
+        $observer = $this->place->observer();
+        for ($unix = $this->from; $unix <= $this->to; $unix += self::STEP_S) {
+            $height = $this->tide?->heightM($unix);
+            $after = $this->tide?->heightM(min($this->to, $unix + self::STEP_S));
+            $cm = $height === null || $after === null ? 0 : (int) round(100 * ($after - $height));
+            $sun = $observer?->sun($unix);
+            $left = $this->getOff === null ? null : (int) floor(($this->getOff->leaveUnix - $unix) / 60);
+            $readings[] = [
+                'x' => $this->x($unix), 'at' => $this->clock($unix),
+                'tide' => $height === null ? '' : sprintf('%.1f m', $height),
+                'tideLabel' => $height === null ? '' : ($cm === 0 ? 'tide, slack' : sprintf('tide, %s %d cm in 10 min', $cm > 0 ? 'rising' : 'falling', abs($cm))),
+                'sun' => $sun === null ? '' : str_replace('-', '−', sprintf('%.0f°', $sun->altitudeDeg)),
+                'sunLabel' => $sun === null ? '' : $this->sunWords($sun),
+                'light' => $this->light === null ? '' : 'EV '.str_replace('-', '−', sprintf('%.1f', $this->light->ev100($unix))),
+                'lightLabel' => $this->light === null ? '' : sprintf('light, %+.2f stops a minute', $this->light->driftStopsPerMinute($unix)),
+                'left' => $left === null ? '' : ($left > 0 && $left < 600 ? ($left >= 60 ? sprintf('%d h %02d', intdiv($left, 60), $left % 60) : $left.' min') : ($left <= 0 && $unix < $this->getOff->reachedUnix + 7200 ? 'leave' : '')),
+            ];
+        }
+
+        return $readings;
+    }
+
+    /** The reading that the board opens with: the outing's start, sunrise, or noon. */
+    public function opening(): int
+    {
+        return (int) max(0, min(($this->to - $this->from) / self::STEP_S, round(($this->firstUse() - $this->from) / self::STEP_S)));
+    }
+
+    public function moonWords(): string
+    {
+        $noon = new Moment(($this->from + $this->to) / 2);
+        $times = [];
+        foreach (['moonrise' => 'up', 'moonset' => 'down'] as $event => $word) {
+            $unix = $this->sky?->at($event);
+            if ($unix !== null) {
+                $times[] = $word.' '.$this->clock($unix);
+            }
+        }
+
+        return sprintf('moon %.0f %% lit, %.0f days old%s', 100 * Moon::litShare($noon), Moon::ageDays($noon), $times === [] ? '' : ', '.implode(', ', $times));
+    }
+
+    /** @return list<array{0: float, 1: float, 2: string}> runs of the hold plan with the same glass */
+    private function holdSpans(): array
+    {
+        $spans = [];
+        foreach ($this->hold as $i => $step) {
+            $end = $this->hold[$i + 1]['unix'] ?? $step['unix'] + 300;
+            $end = $end - $step['unix'] > 3600 ? $step['unix'] + 300 : $end;
+            $label = $step['way'] === null ? 'no way' : ($step['way']->filters->count() === 0 ? 'bare' : $step['way']->filters->label());
+            $last = count($spans) - 1;
+            if ($last >= 0 && $spans[$last][2] === $label && abs($spans[$last][1] - $step['unix']) < 1) {
+                $spans[$last][1] = $end;
+            } else {
+                $spans[] = [$step['unix'], $end, $label];
+            }
+        }
+
+        return $spans;
+    }
+
+    /** @return array{x: float, width: float, label: string, inside: bool} */
+    private function bar(float $from, float $to, ?string $label): array
+    {
+        $x = $this->x($from);
+        $width = max(2.0, round($this->x($to) - $x, 1));
+        $label ??= $this->clock(max($from, $this->from)).' to '.($to >= $this->to ? '24:00' : $this->clock($to));
+
+        return ['x' => $x, 'width' => $width, 'label' => $label, 'inside' => $width > 7.4 * mb_strlen($label) + 8];
+    }
+
+    private function firstUse(): float
+    {
+        $outing = $this->outings()[0] ?? null;
+
+        return $outing !== null ? max($this->from, (float) $outing->starts_at->getTimestamp()) : ($this->sky?->at('civil_dawn') ?? ($this->from + $this->to) / 2);
+    }
+
+    private function sunWords(Horizontal $sun): string
+    {
+        if ($this->place->facing_deg === null) {
+            return sprintf('sun, bearing %.0f°', $sun->azimuthDeg);
+        }
+        $off = fmod($sun->azimuthDeg - $this->place->facing_deg + 540, 360) - 180;
+
+        return match (true) {
+            $sun->altitudeDeg < -0.8 => sprintf('sun below, %.0f° %s', abs($off), $off < 0 ? 'left' : 'right'),
+            abs($off) < 30 && $sun->altitudeDeg < 20 => 'sun in the frame: shade the lens',
+            abs($off) < 60 => 'sun from ahead, flare',
+            abs($off) < 120 => 'sun from the side: polariser works',
+            default => 'sun from behind',
+        };
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\Bench;
+use App\Bench\BenchInputs;
+use App\Drawing\BoardWish;
+use App\Drawing\DayBoard;
+use App\Http\Requests\PlaceRequest;
+use App\Models\Place;
+use App\Support\Position;
+use App\Tide\PlaceTide;
+use App\Tide\StationCatalogue;
+use DateTimeImmutable;
+use GentlePour\Exchange\Instant;
+use GentlePour\InvalidValue;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Throwable;
+
+final class PlaceController
+{
+    private const NEAREST = 6;
+
+    public function __construct(private readonly PlaceTide $tides)
+    {
+    }
+
+    public function index(): View
+    {
+        return view('places.index', ['places' => Place::query()->with(['subjects', 'marks.sightings'])->orderBy('name')->get()]);
+    }
+
+    /** A place with its day board. */
+    public function show(Request $request, Place $place): View
+    {
+        $place->load(['marks.sightings', 'outings', 'subjects']);
+        $zone = $place->zone();
+        $problem = null;
+        $day = new DateTimeImmutable('now', $zone);
+        if (is_string($request->query('day'))) {
+            try {
+                $day = (new DateTimeImmutable('@'.(int) Instant::parse($request->query('day'), $zone)))->setTimezone($zone);
+            } catch (InvalidValue $e) {
+                $problem = $e->getMessage();
+            }
+        }
+        $board = null;
+        try {
+            $board = DayBoard::of($place, $day, $this->tides, $this->wish($request));
+        } catch (InvalidValue $e) {
+            $problem ??= $e->getMessage();
+        }
+
+        return view('places.show', [
+            'place' => $place, 'board' => $board, 'day' => $day, 'problem' => $problem, 'cautions' => $this->tides->cautions($place), 'station' => $this->tides->station($place),
+            'runUpM' => $this->tides->runUpM($place),
+        ]);
+    }
+
+    public function create(): View
+    {
+        return view('places.edit', ['place' => new Place]);
+    }
+
+    public function edit(Place $place): View
+    {
+        return view('places.edit', ['place' => $place]);
+    }
+
+    public function store(PlaceRequest $request): RedirectResponse
+    {
+        $place = new Place;
+        $request->fill($place);
+
+        return redirect()->route('places.show', $place)->with('done', $place->name.' is kept.');
+    }
+
+    public function update(PlaceRequest $request, Place $place): RedirectResponse
+    {
+        $request->fill($place);
+
+        return redirect()->route('places.show', $place)->with('done', $place->name.' is kept.');
+    }
+
+    public function destroy(Place $place): RedirectResponse
+    {
+        $place->delete();
+
+        return redirect()->route('places')->with('done', $place->name.' is gone; its frames stay in the log.');
+    }
+
+    /** The nearest stations to a position, while it is typed. */
+    public function stations(Request $request, StationCatalogue $catalogue): View
+    {
+        $written = $request->string('position')->limit(4000, '')->toString();
+        try {
+            $position = Position::parse($written);
+
+            return view('places.stations', [
+                'stations' => $catalogue->near($position->latitude, $position->longitude, self::NEAREST), 'chosen' => $request->string('station_id')->toString(),
+            ]);
+        } catch (InvalidValue $e) {
+            return view('places.stations', ['problem' => trim($written) === '' ? null : $e->getMessage()]);
+        }
+    }
+
+    /** The look that stands on the bench, for the rows “no filter” and “hold”. A bench that cannot be worked out asks for nothing. */
+    private function wish(Request $request): ?BoardWish
+    {
+        try {
+            $bench = Bench::of([...BenchInputs::defaults(), ...(array) $request->session()->get('bench', [])]);
+
+            return new BoardWish($bench->window, $bench->question->bag, $bench->question->habits, $bench->window->best->label());
+        } catch (Throwable) {
+            return null;
+        }
+    }
+}

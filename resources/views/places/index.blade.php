@@ -1,0 +1,12 @@
+<x-layout title="Places" here="places">
+    <div class="title-line"><h1>Places</h1><a class="button" href="{{ route('places.create') }}">Add a place</a></div>
+    <ul class="kit-list">
+        @forelse ($places as $place)
+            <li><a href="{{ route('places.show', $place) }}"><b>{{ $place->name }}</b></a>
+                <span class="kit-what">{{ $place->notes }}</span>
+                <span class="kit-stops">{{ $place->tide === \App\Tide\TideSource::None ? 'inland' : $place->marks->map(fn ($m) => $m->name.($m->heightM() === null ? '' : sprintf(' %.1f m', $m->heightM())))->join(', ') }}</span></li>
+        @empty
+            <li>No place yet.</li>
+        @endforelse
+    </ul>
+</x-layout>

@@ -1,0 +1,73 @@
+<x-layout title="{{ $place->name }}" here="places">
+    <div class="title-line">
+        <h1>{{ $place->name }}, {{ $day->format('l j F Y') }} <small>{{ $place->facing_deg !== null ? 'facing '.number_format($place->facing_deg).'°' : '' }}{{ $station ? ' · tide at '.$station->name.($station->madeUp ? ' (made up)' : '') : ($place->tide === \App\Tide\TideSource::Table ? ' · tide by your table' : ' · no tide') }}{{ $board ? ' · '.$board->moonWords() : '' }}</small></h1>
+        <nav class="days" aria-label="Days">
+            <a class="button is-small" rel="prev" href="{{ route('places.show', [$place, 'day' => $day->modify('-1 day')->format('Y-m-d')]) }}">Day before</a>
+            <a class="button is-small" rel="next" href="{{ route('places.show', [$place, 'day' => $day->modify('+1 day')->format('Y-m-d')]) }}">Day after</a>
+        </nav>
+    </div>
+    @if ($problem)<p class="said is-problem" role="alert">{{ $problem }}</p>@endif
+    @if ($board)
+        @if (! $board->tide && $place->tide === \App\Tide\TideSource::Table)<p class="said">Your tide table does not reach this day.</p>@endif
+        <x-day-board :board="$board"/>
+        @if ($board->getOff)
+            <p class="warn">By these numbers {{ $board->getOff->leaveUnix < $board->from ? 'the stand is awash at the start of the day' : 'leave by '.$board->clock($board->getOff->leaveUnix) }}: tide, {{ number_format($runUpM, 1) }} m of run-up and {{ number_format($place->margin_m, 1) }} m of margin reach the stand or the way out at {{ $board->clock($board->getOff->reachedUnix) }}, rising {{ number_format(100 * $board->getOff->riseMPerTenMinutes) }} cm in ten minutes; {{ number_format($place->walk_minutes) }} minutes to pack and walk.</p>
+        @endif
+    @endif
+    @include('places.cautions')
+    <div class="frame-columns">
+        <section>
+            <h2>Level marks</h2>
+            @foreach ($place->marks as $mark)
+                @php($learned = $mark->learned())
+                <article class="mark">
+                    <div class="foot-line is-tight"><b>{{ $mark->name }}</b> <span class="mark-figure">{{ $mark->heightM() === null ? 'no height yet' : ($mark->above ? 'above ' : 'below ').number_format($mark->heightM(), 2).' m' }}</span>
+                        @if ($mark->height_m === null)<span class="hint">learned</span>@endif
+                        <a class="hint" href="{{ route('windows', ['place' => $place->id, 'mark' => $mark->id, 'light' => 'golden']) }}">find windows</a></div>
+                    @if ($mark->sightings->isNotEmpty())
+                        <p class="hint">Not reached at {{ $learned->notReachedM === null ? '–' : number_format($learned->notReachedM, 2).' m' }}, reached at {{ $learned->reachedM === null ? '–' : number_format($learned->reachedM, 2).' m' }}; {{ $mark->sightings->count() }} sightings.</p>
+                        @if ($learned->isContradicted())<p class="warn">{{ count($learned->contradicting) }} sightings speak against each other: waves or surge are the usual reason. The safe side is used.</p>@endif
+                        <details><summary class="hint">Sightings</summary><ul class="sightings">
+                            @foreach ($mark->sightings->sortBy('seen_at') as $sighting)
+                                <li>{{ $sighting->seen_at->setTimezone($place->timezone)->format('j M Y, G:i') }}: {{ $sighting->reached ? 'reached' : 'not reached' }} at {{ number_format($sighting->predicted_m, 2) }} m
+                                    <form method="post" action="{{ route('sightings.destroy', $sighting) }}">@csrf @method('delete')<button class="button is-small is-warn" aria-label="Delete the sighting of {{ $sighting->seen_at->format('j M Y') }}">Delete</button></form></li>
+                            @endforeach
+                        </ul></details>
+                    @endif
+                    @if ($place->tide !== \App\Tide\TideSource::None)
+                        <form class="foot-line is-tight" method="post" action="{{ route('marks.sight', $mark) }}">@csrf
+                            <button class="button is-small" name="reached" value="1">Reached now</button> <button class="button is-small" name="reached" value="0">Not reached now</button>
+                            <label class="hint" for="seen-{{ $mark->id }}">or at</label><input class="input" id="seen-{{ $mark->id }}" name="seen_at" placeholder="2026-10-18 17:20" autocomplete="off">
+                        </form>
+                        @if ($errors->has('seen_at-'.$mark->id))<p class="problem" role="alert">{{ $errors->first('seen_at-'.$mark->id) }}</p>@endif
+                    @endif
+                </article>
+            @endforeach
+            <form method="post" action="{{ route('marks.store', $place) }}">@csrf
+                <x-entry name="name" id="mark-name" label="New mark" class="is-wide" :value="old('name')" :problem="$errors->mark->first('name') ?: null" placeholder="water reaches the posts"/>
+                <x-entry name="above" id="mark-above" label="Happens"><select id="mark-above" name="above" class="pick"><option value="1">above a height</option><option value="0" @selected(old('above') === '0')>below a height</option></select></x-entry>
+                <x-entry name="height_m" id="mark-height" label="Height" unit="m" :value="old('height_m')" :problem="$errors->mark->first('height_m') ?: null" inputmode="decimal" hint="Leave out to learn it from sightings"/>
+                <div class="foot-line"><button class="button">Keep the mark</button></div>
+            </form>
+        </section>
+        <section>
+            <h2>Outings</h2>
+            <ul class="sightings">
+                @foreach ($place->outings->sortBy('starts_at') as $outing)
+                    <li><a href="{{ route('places.show', [$place, 'day' => $outing->starts_at->setTimezone($place->timezone)->format('Y-m-d')]) }}">{{ $outing->starts_at->setTimezone($place->timezone)->format('D j M Y, G:i') }} to {{ $outing->ends_at->setTimezone($place->timezone)->format('G:i') }}</a> {{ $outing->note }}
+                        <form method="post" action="{{ route('outings.destroy', $outing) }}">@csrf @method('delete')<button class="button is-small is-warn" aria-label="Call off the outing of {{ $outing->starts_at->format('j M Y') }}">Call off</button></form></li>
+                @endforeach
+            </ul>
+            <form method="post" action="{{ route('outings.store', $place) }}">@csrf
+                <x-entry name="starts_at" label="From" class="is-wide" :value="old('starts_at', $day->format('Y-m-d').' 06:00')" :problem="$errors->first('starts_at') ?: null"/>
+                <x-entry name="ends_at" label="To" class="is-wide" :value="old('ends_at', $day->format('Y-m-d').' 08:00')" :problem="$errors->first('ends_at') ?: null"/>
+                <div class="foot-line"><button class="button">Plan an outing</button></div>
+            </form>
+            <h2>Subjects</h2>
+            <ul class="sightings">@foreach ($place->subjects as $subject)<li><a href="{{ route('bench', ['take' => $subject->id]) }}">{{ $subject->name }}</a>, {{ $subject->water_kind->label() }} at {{ \App\Support\Decimal::write($subject->distance_m) }} m</li>@endforeach</ul>
+            @if ($station)<p class="hint">{{ $station->attribution }} ({{ $station->license }}). Heights above {{ $station->defaultDatum() }}.</p>@endif
+            @if ($place->notes)<p>{{ $place->notes }}</p>@endif
+            <div class="foot-line"><a class="button is-small" href="{{ route('places.edit', $place) }}">Change the place</a></div>
+        </section>
+    </div>
+</x-layout>

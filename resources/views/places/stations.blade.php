@@ -1,0 +1,9 @@
+@isset($stations)
+    <p class="hint">Nearest stations. Near is not the same: round a headland or up an inlet the tide differs.</p>
+    @foreach ($stations as $station)
+        <label class="tick"><input type="radio" name="near" value="{{ $station['id'] }}" @checked($station['id'] === $chosen) onclick="document.getElementById('f-station_id').value = this.value"> {{ $station['name'] }}{{ $station['country'] !== '' ? ', '.$station['country'] : '' }}{{ $station['madeUp'] ? ' (made up)' : '' }}, {{ number_format($station['distanceKm'], $station['distanceKm'] < 10 ? 1 : 0) }} km</label>
+    @endforeach
+@endisset
+@isset($problem)
+    <p class="problem">{{ $problem }}</p>
+@endisset
