@@ -60,6 +60,9 @@ final class DayBoard
 
     public readonly ?GetOff $getOff;
 
+    /** @var list<array{x: float, at: string, tide: string, tideLabel: string, sun: string, sunLabel: string, light: string, lightLabel: string, left: string}>|null */
+    private ?array $readings = null;
+
     private readonly float $lowM;
 
     private readonly float $highM;
@@ -288,6 +291,12 @@ final class DayBoard
      * @return list<array{x: float, at: string, tide: string, tideLabel: string, sun: string, sunLabel: string, light: string, lightLabel: string, left: string}>
      */
     public function readings(): array
+    {
+        return $this->readings ??= $this->read();
+    }
+
+    /** @return list<array{x: float, at: string, tide: string, tideLabel: string, sun: string, sunLabel: string, light: string, lightLabel: string, left: string}> */
+    private function read(): array
     {
         $readings = [];
         $observer = $this->place->observer();

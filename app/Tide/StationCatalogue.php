@@ -8,6 +8,7 @@ use GentlePour\Exchange\Fields;
 use GentlePour\InvalidValue;
 use GentlePour\Tide\Constituents;
 use GentlePour\Tide\Station;
+use Illuminate\Support\Facades\Cache;
 use RuntimeException;
 
 /**
@@ -73,6 +74,12 @@ final class StationCatalogue
     }
 
     private function line(string $id): string
+    {
+        // Found once, a station's line is kept; a new catalogue has a new time, and so a new key.
+        return Cache::rememberForever('station:'.filemtime(base_path('data/stations.ndjson.gz')).':'.$id, fn (): string => $this->scan($id));
+    }
+
+    private function scan(string $id): string
     {
         $start = '{"id":'.json_encode($id, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE).',';
         foreach ($this->lines() as $line) {

@@ -8,6 +8,7 @@ use GentlePour\Sky\LightCurve;
 use GentlePour\Solving\Term;
 use GentlePour\Tide\LevelSpan;
 use GentlePour\Tide\TideCurve;
+use GentlePour\Tide\TideEvent;
 
 /**
  * Windows of tide, light and days. The cheap conditions are cut first, so that the sun is only asked where the tide and the
@@ -25,16 +26,17 @@ final class WindowSearch
     {
         $spans = self::calendar($query, $fromUnix, $toUnix);
         if ($tide !== null && $query->asksForTide()) {
-            $spans = Spans::intersect($spans, self::tideSpans($query, $tide));
+            $spans = Spans::intersect($spans, self::tideSpans($query, $tide, $spans));
         }
         $spans = self::longEnough($query, $spans);
         if ($query->sunLeastDeg > -90 || $query->sunMostDeg < 90 || $query->sunAzimuth !== null) {
             $spans = Spans::where($spans, static fn (float $unix): bool => self::sunFits($query, $unix), self::SUN_STEP_S);
         }
         $light = LightCurve::of($query->observer, $query->sky);
+        $highWaters = array_values(array_filter($tide?->events() ?? [], static fn (TideEvent $e): bool => $e->high));
 
         return array_map(
-            static fn (array $span): Window => self::window($query, $tide, $light, $span[0], $span[1]),
+            static fn (array $span): Window => self::window($query, $tide, $highWaters, $light, $span[0], $span[1]),
             self::longEnough($query, $spans),
         );
     }
@@ -89,12 +91,15 @@ final class WindowSearch
         return Spans::intersect($spans, [[$fromUnix, $toUnix]]);
     }
 
-    /** @return list<array{float, float}> */
-    private static function tideSpans(WindowQuery $query, TideCurve $tide): array
+    /**
+     * @param  list<array{float, float}>  $within
+     * @return list<array{float, float}>
+     */
+    private static function tideSpans(WindowQuery $query, TideCurve $tide, array $within): array
     {
         $spans = $query->level === null
             ? [[$tide->from(), $tide->to()]]
-            : array_map(static fn (LevelSpan $s): array => [$s->from, $s->to], $query->level->spans($tide));
+            : array_map(static fn (LevelSpan $s): array => [$s->from, $s->to], $query->level->spans($tide, $within));
         if ($query->trend === Trend::Any) {
             return $spans;
         }
@@ -129,13 +134,14 @@ final class WindowSearch
         return fmod($sun->azimuthDeg - $from + 720, 360) <= fmod($to - $from + 720, 360);
     }
 
-    private static function window(WindowQuery $query, ?TideCurve $tide, LightCurve $light, float $from, float $to): Window
+    /** @param  list<TideEvent>  $highWaters */
+    private static function window(WindowQuery $query, ?TideCurve $tide, array $highWaters, LightCurve $light, float $from, float $to): Window
     {
         $middle = ($from + $to) / 2;
         $sun = array_map($query->observer->sun(...), [$from, $middle, $to]);
         $highest = $tide === null ? null : max($tide->heightM($from), $tide->heightM($middle), $tide->heightM($to));
-        foreach ($tide === null ? [] : $tide->events() as $event) {
-            if ($event->high && $event->unix > $from && $event->unix < $to) {
+        foreach ($highWaters as $event) {
+            if ($event->unix > $from && $event->unix < $to) {
                 $highest = max((float) $highest, $event->heightM);
             }
         }

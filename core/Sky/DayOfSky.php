@@ -15,7 +15,9 @@ final readonly class DayOfSky
 
     private const SUN_RADIUS_KM = 695700.0;
 
-    private const STEP_S = 300.0;
+    private const SUN_STEP_S = 300.0;
+
+    private const MOON_STEP_S = 1200.0;
 
     /** @param  array<string, float|null>  $events */
     private function __construct(private array $events)
@@ -24,7 +26,7 @@ final readonly class DayOfSky
 
     public static function between(Observer $observer, float $fromUnix, float $toUnix): self
     {
-        $sun = self::samples(static fn (float $unix): Horizontal => $observer->sun($unix), $fromUnix, $toUnix);
+        $sun = self::samples(static fn (float $unix): Horizontal => $observer->sun($unix), $fromUnix, $toUnix, self::SUN_STEP_S);
         $events = [];
         $limb = static fn (Horizontal $h): float => $h->altitudeDeg + self::REFRACTION_DEG + rad2deg(asin(self::SUN_RADIUS_KM / $h->distanceKm));
         [$events['rise'], $events['set']] = self::crossings($sun, $limb, static fn (float $unix): Horizontal => $observer->sun($unix));
@@ -34,7 +36,7 @@ final readonly class DayOfSky
             );
         }
         $events['noon'] = self::noon($observer, $sun);
-        $moon = self::samples(static fn (float $unix): Horizontal => $observer->moon($unix), $fromUnix, $toUnix);
+        $moon = self::samples(static fn (float $unix): Horizontal => $observer->moon($unix), $fromUnix, $toUnix, self::MOON_STEP_S);
         $moonLimb = static fn (Horizontal $h): float => $h->altitudeDeg + self::REFRACTION_DEG + rad2deg(asin(Moon::RADIUS_KM / $h->distanceKm));
         [$events['moonrise'], $events['moonset']] = self::crossings($moon, $moonLimb, static fn (float $unix): Horizontal => $observer->moon($unix));
 
@@ -51,10 +53,10 @@ final readonly class DayOfSky
      * @param  callable(float): Horizontal  $body
      * @return list<array{float, Horizontal}>
      */
-    private static function samples(callable $body, float $from, float $to): array
+    private static function samples(callable $body, float $from, float $to, float $stepS): array
     {
         $samples = [];
-        for ($unix = $from; $unix < $to; $unix += self::STEP_S) {
+        for ($unix = $from; $unix < $to; $unix += $stepS) {
             $samples[] = [$unix, $body($unix)];
         }
         $samples[] = [$to, $body($to)];

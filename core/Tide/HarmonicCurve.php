@@ -44,8 +44,8 @@ final class HarmonicCurve implements TideCurve
     /** Most that the slope can change in an hour, m/h². */
     private float $bend = 0.0;
 
-    /** Constituents that together move the water by less do not count for how finely turning points are sought. */
-    private const FAINT_M = 0.0005;
+    /** The fastest constituents that together make up less of the tide do not count for how finely turning points are sought. */
+    private const FAINT_SHARE = 0.004;
 
     /** A turning point is close enough when the slope’s trend puts it within a tenth of a second, in hours. */
     private const ROOT_H = 2.5e-5;
@@ -149,8 +149,8 @@ final class HarmonicCurve implements TideCurve
     }
 
     /**
-     * Speed in radians an hour of the fastest constituent but for the faint ones: those faster than it could only raise
-     * wiggles far below the centimetre that is dropped anyway.
+     * Speed in radians an hour of the fastest constituent but for the faint ones: those faster than it only raise
+     * small wiggles, which are looked for where the slope comes near nought.
      *
      * @param  list<Harmonic>  $harmonics
      */
@@ -161,10 +161,11 @@ final class HarmonicCurve implements TideCurve
             $bySpeed[] = [$constituents->speed($harmonic->name), $harmonic->amplitudeM];
         }
         rsort($bySpeed);
+        $all = array_sum(array_column($bySpeed, 1));
         $faint = 0.0;
         foreach ($bySpeed as [$speed, $amplitudeM]) {
             $faint += $amplitudeM;
-            if ($faint > self::FAINT_M) {
+            if ($faint > self::FAINT_SHARE * $all) {
                 return deg2rad($speed);
             }
         }
@@ -229,8 +230,9 @@ final class HarmonicCurve implements TideCurve
     }
 
     /**
-     * Roots of the slope. A quarter of the fastest constituent's period holds one root at most; and where the slope is
-     * steep there can be none for as long as it takes to bend back, so such stretches are skipped.
+     * Roots of the slope, sought in steps of a quarter of the fastest constituent's period that counts; where the slope is steep
+     * there can be none for as long as it takes to bend back, so such stretches are skipped. Where the slope comes near nought and
+     * goes away again without changing its sign between steps, its nearest approach is looked at as well.
      *
      * @return list<TideEvent>
      */
@@ -240,33 +242,36 @@ final class HarmonicCurve implements TideCurve
             return [];
         }
         $bracket = M_PI / (2 * $this->fastestRadH);
-        $hour = ($this->from - $this->startUnix) / 3600 - self::MARGIN_H;
-        $hour = max(0.0, $hour);
         $end = ($this->to - $this->startUnix) / 3600 + self::MARGIN_H;
+        $hour = max(0.0, ($this->from - $this->startUnix) / 3600 - self::MARGIN_H);
         $slope = $this->evaluate($this->slope, $hour);
+        [$before, $slopeBefore] = [$hour, $slope];
         $events = [];
         while ($hour < $end) {
-            // As far as seems worth it; where a turn and back cannot be ruled out, no further than is known to hold one at most.
-            $sure = max($bracket, abs($slope) / $this->bend);
-            $next = min($end, $hour + max(2 * $bracket, 1.6 * $sure));
+            $next = min($end, $hour + max($bracket, abs($slope) / $this->bend));
             $nextSlope = $this->evaluate($this->slope, $next);
-            if ($slope * $nextSlope <= 0 || abs($slope) + abs($nextSlope) <= $this->bend * ($next - $hour)) {
-                [$far, $farSlope] = [$next, $nextSlope];
-                $next = min($end, $hour + $sure);
-                $nextSlope = $next < $far ? $this->evaluate($this->slope, $next) : $farSlope;
-                $this->take($hour, $slope, $next, $nextSlope, $events);
-                if ($far - $next > $bracket || $far <= $next) {
-                    [$hour, $slope] = [$next, $nextSlope];
-
-                    continue;
+            if ($slope * $nextSlope > 0 && $slope * $slopeBefore > 0 && abs($slope) <= abs($slopeBefore) && abs($slope) <= abs($nextSlope)) {
+                $nearest = self::vertex($before, $slopeBefore, $hour, $slope, $next, $nextSlope);
+                $least = $this->evaluate($this->slope, $nearest);
+                if ($least * $slope < 0) {
+                    $this->take($nearest < $hour ? $before : $hour, $nearest < $hour ? $slopeBefore : $slope, $nearest, $least, $events);
+                    [$hour, $slope, $next, $nextSlope] = [$nearest, $least, $nearest < $hour ? $hour : $next, $nearest < $hour ? $slope : $nextSlope];
                 }
-                [$hour, $slope, $next, $nextSlope] = [$next, $nextSlope, $far, $farSlope];
             }
             $this->take($hour, $slope, $next, $nextSlope, $events);
-            [$hour, $slope] = [$next, $nextSlope];
+            [$before, $slopeBefore, $hour, $slope] = [$hour, $slope, $next, $nextSlope];
         }
 
         return $this->filter->keep($events);
+    }
+
+    /** Where the parabola through three points has its vertex, kept between the outer two. */
+    private static function vertex(float $a, float $fa, float $b, float $fb, float $c, float $fc): float
+    {
+        $over = ($b - $a) ** 2 * ($fb - $fc) - ($b - $c) ** 2 * ($fb - $fa);
+        $under = ($b - $a) * ($fb - $fc) - ($b - $c) * ($fb - $fa);
+
+        return abs($under) < 1e-15 ? $b : max($a, min($c, $b - $over / (2 * $under)));
     }
 
     /**

@@ -39,10 +39,12 @@ final readonly class Level
      * When the tide stands inside. Between two turning points it rises or falls throughout, so that each limit is crossed
      * once at most there, and is closed in on to a quarter of a second.
      *
+     * @param  list<array{float, float}>|null  $within  in order: where nothing outside these spans matters, it is passed over
      * @return list<LevelSpan>
      */
-    public function spans(TideCurve $curve): array
+    public function spans(TideCurve $curve, ?array $within = null): array
     {
+        $at = 0;
         $marks = [[$curve->from(), $curve->heightM($curve->from())]];
         foreach ($curve->events() as $event) {
             $marks[] = [$event->unix, $event->heightM];
@@ -52,6 +54,17 @@ final readonly class Level
         $open = null;
         for ($i = 1, $count = count($marks); $i < $count; $i++) {
             [[$from, $fromM], [$to, $toM]] = [$marks[$i - 1], $marks[$i]];
+            while ($within !== null && $at < count($within) && $within[$at][1] <= $from) {
+                $at++;
+            }
+            if ($within !== null && ($within[$at][0] ?? INF) >= $to) {
+                if ($open !== null) {
+                    $spans[] = new LevelSpan($open[0], $from, $open[1], $open[2]);
+                    $open = null;
+                }
+
+                continue;
+            }
             $cuts = [$from, ...$this->crossings($curve, $from, $fromM, $to, $toM), $to];
             for ($j = 1, $parts = count($cuts); $j < $parts; $j++) {
                 if ($this->holds($curve->heightM(($cuts[$j - 1] + $cuts[$j]) / 2))) {
@@ -81,15 +94,34 @@ final readonly class Level
             if ($limit === null || ($fromM - $limit) * ($toM - $limit) >= 0) {
                 continue;
             }
-            [$low, $high] = [$from, $to];
-            while ($high - $low > 0.25) {
-                $middle = ($low + $high) / 2;
-                ($curve->heightM($middle) - $limit) * ($fromM - $limit) > 0 ? $low = $middle : $high = $middle;
-            }
-            $found[] = ($low + $high) / 2;
+            $found[] = self::crossing($curve, $limit, $from, $fromM - $limit, $to, $toM - $limit);
         }
         sort($found);
 
         return $found;
+    }
+
+    /** Regula falsi with the Illinois rule; the curve rises or falls throughout. */
+    private static function crossing(TideCurve $curve, float $limit, float $a, float $overA, float $b, float $overB): float
+    {
+        $side = 0;
+        for ($i = 0; $i < 60; $i++) {
+            $middle = ($a * $overB - $b * $overA) / ($overB - $overA);
+            $over = $curve->heightM($middle) - $limit;
+            if (abs($over) * ($b - $a) < 0.2 * abs($overB - $overA) || $b - $a < 0.25) {
+                return $middle;
+            }
+            if ($over * $overB > 0) {
+                [$b, $overB] = [$middle, $over];
+                $overA = $side === -1 ? $overA / 2 : $overA;
+                $side = -1;
+            } else {
+                [$a, $overA] = [$middle, $over];
+                $overB = $side === 1 ? $overB / 2 : $overB;
+                $side = 1;
+            }
+        }
+
+        return ($a + $b) / 2;
     }
 }

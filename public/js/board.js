@@ -22,25 +22,31 @@ function placeAt(board, clientX) {
     return JSON.parse(board.dataset.readings).reduce((best, reading, i, all) => (Math.abs(reading.x - x) < Math.abs(all[best].x - x) ? i : best), 0);
 }
 
-export function startBoard() {
-    for (const board of document.querySelectorAll('[data-board]')) {
-        let dragging = false;
-        const svg = board.querySelector('svg');
-        show(board, Number(board.dataset.opening));
-        svg.addEventListener('pointerdown', (event) => {
-            dragging = true;
-            show(board, placeAt(board, event.clientX));
-        });
-        svg.addEventListener('pointermove', (event) => dragging && show(board, placeAt(board, event.clientX)));
-        for (const end of ['pointerup', 'pointerleave', 'pointercancel']) {
-            svg.addEventListener(end, () => { dragging = false; });
-        }
-        board.querySelector('.cursor').addEventListener('keydown', (event) => {
-            const by = { ArrowRight: 1, ArrowLeft: -1, PageUp: 6, PageDown: -6, Home: -999, End: 999 }[event.key];
-            if (by) {
-                event.preventDefault();
-                show(board, Number(event.currentTarget.getAttribute('aria-valuenow')) + by);
-            }
-        });
+function start(board) {
+    let dragging = false;
+    board.dataset.started = 'yes';
+    const svg = board.querySelector('svg');
+    show(board, Number(board.dataset.opening));
+    svg.addEventListener('pointerdown', (event) => {
+        dragging = true;
+        show(board, placeAt(board, event.clientX));
+    });
+    svg.addEventListener('pointermove', (event) => dragging && show(board, placeAt(board, event.clientX)));
+    for (const end of ['pointerup', 'pointerleave', 'pointercancel']) {
+        svg.addEventListener(end, () => { dragging = false; });
     }
+    board.querySelector('.cursor').addEventListener('keydown', (event) => {
+        const by = { ArrowRight: 1, ArrowLeft: -1, PageUp: 6, PageDown: -6, Home: -999, End: 999 }[event.key];
+        if (by) {
+            event.preventDefault();
+            show(board, Number(event.currentTarget.getAttribute('aria-valuenow')) + by);
+        }
+    });
+}
+
+// A board comes at first without the hold plan, which takes longer, and again with it.
+export function startBoard() {
+    const all = () => document.querySelectorAll('[data-board]:not([data-started])').forEach(start);
+    all();
+    document.addEventListener('htmx:afterSwap', all);
 }

@@ -50,13 +50,13 @@ final class PlaceController
         }
         $board = null;
         try {
-            $board = DayBoard::of($place, $day, $this->tides, $this->wish($request));
+            $board = DayBoard::of($place, $day, $this->tides, $request->boolean('hold') ? $this->wish($request) : null);
         } catch (InvalidValue $e) {
             $problem ??= $e->getMessage();
         }
 
         return view('places.show', [
-            'place' => $place, 'board' => $board, 'day' => $day, 'problem' => $problem, 'cautions' => $this->tides->cautions($place), 'station' => $this->tides->station($place),
+            'place' => $place, 'board' => $board, 'day' => $day, 'held' => $request->boolean('hold'), 'problem' => $problem, 'cautions' => $this->tides->cautions($place), 'station' => $this->tides->station($place),
             'runUpM' => $this->tides->runUpM($place),
         ]);
     }

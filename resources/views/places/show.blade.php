@@ -9,7 +9,9 @@
     @if ($problem)<p class="said is-problem" role="alert">{{ $problem }}</p>@endif
     @if ($board)
         @if (! $board->tide && $place->tide === \App\Tide\TideSource::Table)<p class="said">Your tide table does not reach this day.</p>@endif
-        <x-day-board :board="$board"/>
+        <div id="board" @if (! $held) hx-get="{{ route('places.show', [$place, 'day' => $day->format('Y-m-d'), 'hold' => 1]) }}" hx-trigger="load" hx-select="#board" hx-swap="outerHTML" @endif>
+            <x-day-board :board="$board"/>
+        </div>
         @if ($board->getOff)
             <p class="warn">By these numbers {{ $board->getOff->leaveUnix < $board->from ? 'the stand is awash at the start of the day' : 'leave by '.$board->clock($board->getOff->leaveUnix) }}: tide, {{ number_format($runUpM, 1) }} m of run-up and {{ number_format($place->margin_m, 1) }} m of margin reach the stand or the way out at {{ $board->clock($board->getOff->reachedUnix) }}, rising {{ number_format(100 * $board->getOff->riseMPerTenMinutes) }} cm in ten minutes; {{ number_format($place->walk_minutes) }} minutes to pack and walk.</p>
         @endif
