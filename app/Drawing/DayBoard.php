@@ -10,12 +10,15 @@ use App\Models\Place;
 use App\Tide\PlaceTide;
 use DateTimeImmutable;
 use GentlePour\Field\GetOff;
+use GentlePour\InvalidValue;
 use GentlePour\Planning\HoldPlan;
 use GentlePour\Sky\DayOfSky;
 use GentlePour\Sky\Horizontal;
 use GentlePour\Sky\LightCurve;
+use GentlePour\Sky\LightReading;
 use GentlePour\Sky\Moment;
 use GentlePour\Sky\Moon;
+use GentlePour\Sky\SkyCondition;
 use GentlePour\Solving\Way;
 use GentlePour\Tide\LevelSpan;
 use GentlePour\Tide\TideCurve;
@@ -76,13 +79,14 @@ final class DayBoard
         public readonly array $withoutFilter,
         public readonly array $hold,
         public readonly string $wanted,
+        ?LightCurve $light,
     ) {
         $this->from = (float) $day->getTimestamp();
         $this->to = (float) $day->modify('+1 day')->getTimestamp();
         $this->tide = $tides->curve($place, $this->from, $this->to);
         $observer = $place->observer();
         $this->sky = $observer === null ? null : DayOfSky::between($observer, $this->from, $this->to);
-        $this->light = $observer === null ? null : LightCurve::of($observer);
+        $this->light = $light;
         $this->getOff = $this->tide === null ? null : $tides->getOff($place, $this->tide, $this->firstUse());
         $heights = array_map(static fn ($e): float => $e->heightM, $this->tide?->events() ?? []);
         foreach ($this->marks() as [, $height]) {
@@ -92,14 +96,19 @@ final class DayBoard
         $this->highM = ceil(max([1.0, ...$heights]) + 0.3);
     }
 
-    /** @param  BoardWish|null  $wish the look wanted and the bag, for the light alone and the hold plan */
-    public static function of(Place $place, DateTimeImmutable $day, PlaceTide $tides, ?BoardWish $wish = null): self
+    /**
+     * @param  BoardWish|null  $wish  the look wanted and the bag, for the light alone and the hold plan
+     * @param  list<LightReading>  $readings  taken at the place that day
+     *
+     * @throws InvalidValue when the tide cannot be had or a reading is beyond all light
+     */
+    public static function of(Place $place, DateTimeImmutable $day, PlaceTide $tides, ?BoardWish $wish = null, SkyCondition $sky = SkyCondition::Clear, array $readings = []): self
     {
         $midnight = $day->setTimezone($place->zone())->setTime(0, 0);
         $observer = $place->observer();
         $without = $hold = [];
-        if ($wish !== null && $observer !== null) {
-            $light = LightCurve::of($observer);
+        $light = $observer === null ? null : LightCurve::of($observer, $sky, $readings);
+        if ($wish !== null && $observer !== null && $light !== null) {
             [$from, $to] = [(float) $midnight->getTimestamp(), (float) $midnight->modify('+1 day')->getTimestamp()];
             $without = HoldPlan::withoutFilter($light, $wish->target, $wish->bag, $from, $to);
             foreach ($wish->twilights(DayOfSky::between($observer, $from, $to)) as [$start, $end]) {
@@ -107,7 +116,7 @@ final class DayBoard
             }
         }
 
-        return new self($place, $midnight, $tides, $without, $hold, $wish === null ? '' : $wish->words);
+        return new self($place, $midnight, $tides, $without, $hold, $wish === null ? '' : $wish->words, $light);
     }
 
     public function height(): float

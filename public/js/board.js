@@ -10,7 +10,9 @@ function show(board, place) {
     for (const [name, value] of Object.entries(reading)) {
         for (const field of board.querySelectorAll(`[data-read="${name}"]`)) {
             field.textContent = value;
-            field.closest('.reading-of')?.toggleAttribute('hidden', value === '' && !name.endsWith('Label'));
+            if (!name.endsWith('Label')) {
+                field.closest('.reading-of').toggleAttribute('hidden', value === '');
+            }
         }
     }
 }

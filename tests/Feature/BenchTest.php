@@ -21,7 +21,6 @@ function benchQuery(array $changes = []): array
 }
 
 it('opens on the bench with the demo coast loaded', function (): void {
-    $this->get('/')->assertRedirect('/bench');
     $this->get('/bench')->assertOk()->assertSee('Silk in the cascade')->assertSee('Thrennet Stair: the middle step')->assertSee('Ways to shoot it')
         ->assertSee('Official tables, forecasts, closures');
 });
@@ -68,7 +67,7 @@ it('shows the message at the field and keeps everything typed', function (string
     ['speed', 'fast', 'must be a number'], ['speed', '-4', 'between'], ['speed', '1e9', 'must be a number'], ['speed', '', 'needed'], ['speed', '.', 'must be a number'],
     ['drop', '0', 'between'], ['drop', '9999', 'between'], ['float_m', '', 'needed'], ['float_s', '0', 'between'], ['period', '0', 'between'], ['period', 'INF', 'must be a number'],
     ['focal', '14', 'between 16 and 35'], ['focal', 'x', 'must be a number'], ['distance', '0', 'between'], ['distance', '99999999', 'between'],
-    ['bias', '9', 'between'], ['longest', 'later', 'not a shutter time'], ['camera', '999', 'no longer in the kit'], ['lens', '', 'Add a lens'], ['kind', 'lava', 'not one of the choices'],
+    ['bias', '9', 'between'], ['drift', '9', 'between'], ['longest', 'later', 'not a shutter time'], ['camera', '999', 'no longer in the kit'], ['lens', '', 'Add a lens'], ['kind', 'lava', 'not one of the choices'],
 ]);
 
 it('refuses an unreadable target and other odd input without falling over', function (array $changes): void {

@@ -47,3 +47,75 @@ it('answers in finite numbers only: every number in the answer is finite', funct
     });
     expect(array_column($out['water']['evaluated'], 'shutter_s'))->toEqual([0.0001, 1 / 64, 1, 150, 2000]);
 });
+
+/**
+ * @return array{int, mixed} exit code and decoded standard output
+ */
+function pourWith(string ...$words): array
+{
+    exec(implode(' ', array_map(escapeshellarg(...), [PHP_BINARY, base_path('artisan'), ...$words])), $out, $code);
+
+    return [$code, json_decode(implode("\n", $out), true)];
+}
+
+it('answers pour:tide with heights, waters and windows in the station’s own time', function (): void {
+    [$code, $out] = pourWith('pour:tide', 'noaa/9447130', '--from=2026-01-01', '--to=2026-01-02', '--step=60', '--above=3.5');
+
+    expect($code)->toBe(0)->and(count($out['heights']))->toBe(25)->and($out['station']['datum'])->toBe('MLLW')->and($out['station']['attribution'])->not->toBe('')
+        ->and($out['events'][0])->toBe(['at' => '2026-01-01T04:22:26-08:00', 'm' => 3.5561, 'kind' => 'high'])->and(count($out['windows']))->toBe(2);
+    [, $msl] = pourWith('pour:tide', 'noaa/9447130', '--from=2026-01-01', '--to=2026-01-02', '--datum=MSL');
+    expect($out['events'][0]['m'] - $msl['events'][0]['m'])->toBeAbout(4.443 - 2.419, 0.001);
+    [, $near] = pourWith('pour:tide', '--near=47.6,-122.3', '--count=3');
+    expect(count($near['stations']))->toBe(3)->and($near['stations'][0]['id'])->toBe('noaa/9447130');
+});
+
+it('answers pour:sky for a date and for an instant, null where nothing happens', function (): void {
+    [$code, $day] = pourWith('pour:sky', '--lat=78.2', '--lon=15.6', '--date=2026-06-21', '--tz=Arctic/Longyearbyen');
+    expect($code)->toBe(0)->and($day['sun']['rise'])->toBeNull()->and($day['sun']['noon'])->toContain('2026-06-21T12:59:')->and($day['moon']['phase_share'])->toBeBetween(0, 1);
+    [, $instant] = pourWith('pour:sky', '--lat=0', '--lon=0', '--at=2026-03-20T12:00Z');
+    expect($instant['sun']['altitude_deg'])->toBeGreaterThan(87)->and(array_keys($instant['moon']))->toBe(['altitude_deg', 'azimuth_deg', 'phase_share']);
+});
+
+it('answers pour:light, anchored by readings', function (): void {
+    [$code, $out] = pourWith('pour:light', '--lat=56', '--lon=-9', '--from=2026-06-21T20:00Z', '--to=2026-06-21T21:00Z', '--step=30', '--sky=cloudy', '--reading=2026-06-21T20:00Z,7.5');
+    expect($code)->toBe(0)->and(count($out['light']))->toBe(3)->and($out['light'][0]['ev100'])->toBeAbout(7.5, 1e-6)->and(array_keys($out['light'][0]))->toBe(['at', 'sun_altitude_deg', 'lux', 'ev100', 'drift_stops_per_min']);
+});
+
+it('answers pour:windows best first, or by time', function (): void {
+    $ask = ['latitude' => 56.5, 'longitude' => -9.8, 'timezone' => 'Europe/London', 'station' => 'demo/orra-haven', 'from' => '2027-01-01', 'to' => '2027-03-31', 'level' => ['above_m' => 4.6],
+        'sun' => ['altitude_min_deg' => -6, 'altitude_max_deg' => 10], 'days' => ['sat', 'sun'], 'hours' => ['from' => '05:00', 'to' => '22:00'], 'minutes_at_least' => 30];
+    [$code, $best] = pour('windows', (string) json_encode($ask));
+    [, $byTime] = pour('windows', (string) json_encode($ask + ['by' => 'time']));
+    $scores = array_column($best['windows'], 'score');
+    rsort($scores);
+
+    expect($code)->toBe(0)->and(count($best['windows']))->toBeGreaterThan(3)->and(array_column($best['windows'], 'score'))->toEqual($scores)
+        ->and(array_keys($best['windows'][0]))->toContain('from', 'to', 'minutes', 'highest_m', 'trend', 'sun', 'ev100_from', 'ev100_to', 'score', 'why');
+    $times = array_column($byTime['windows'], 'from');
+    $sorted = $times;
+    usort($sorted, fn (string $a, string $b): int => strtotime($a) <=> strtotime($b));
+    expect($times)->toBe($sorted);
+});
+
+it('exits with 2 and the field for every bad option', function (array $words, string $field): void {
+    [$code, $out] = pourWith(...$words);
+
+    expect($code)->toBe(2)->and($out['error']['field'])->toBe($field);
+})->with([
+    [['pour:tide'], 'station'], [['pour:tide', 'no/such', '--from=2026-01-01', '--to=2026-01-02'], 'station'], [['pour:tide', 'noaa/9447130', '--from=20000-01-01', '--to=2026-01-02'], 'from'],
+    [['pour:tide', 'noaa/9447130', '--from=2026-01-02', '--to=2026-01-01'], 'to'], [['pour:tide', 'noaa/9447130', '--from=2026-01-01', '--to=2026-01-02', '--datum=XX'], 'datum'],
+    [['pour:tide', 'noaa/9447130', '--from=2026-01-01', '--to=2026-01-02', '--step=x'], 'step'], [['pour:tide', '--near=here'], 'near'], [['pour:tide', '--near=99,0'], 'lat'],
+    [['pour:sky', '--lat=99', '--lon=0', '--date=2026-01-01'], 'lat'], [['pour:sky', '--lat=9', '--lon=0', '--date=2026-02-30'], 'date'], [['pour:sky', '--lat=9', '--lon=0', '--date=2026-01-01', '--tz=X/Y'], 'tz'],
+    [['pour:light', '--lat=9', '--lon=0', '--from=x', '--to=2026-01-01'], 'from'], [['pour:light', '--lat=9', '--lon=0', '--from=2026-01-01', '--to=2026-01-02', '--sky=odd'], 'sky'],
+    [['pour:light', '--lat=9', '--lon=0', '--from=2026-01-01', '--to=2026-01-02', '--reading=noon'], 'reading'],
+]);
+
+it('refuses bad windows documents at the field', function (string $change, string $field): void {
+    $ask = json_decode('{"latitude": 56.5, "longitude": -9.8, "timezone": "UTC", "station": "demo/orra-haven", "from": "2027-01-01", "to": "2027-02-01", "level": {"above_m": 4}}', true);
+    [$code, $out] = pour('windows', (string) json_encode(array_replace($ask, json_decode($change, true))));
+
+    expect($code)->toBe(2)->and($out['error']['field'])->toBe($field);
+})->with([
+    ['{"latitude": 99}', 'lat'], ['{"timezone": "X/Y"}', 'timezone'], ['{"from": "later"}', 'from'], ['{"to": "2020-01-01"}', 'to'], ['{"level": {"above_m": "high"}}', 'level.above_m'],
+    ['{"station": "no/such"}', 'station'], ['{"days": ["caturday"]}', 'days'], ['{"hours": {"from": "late", "to": "22:00"}}', 'hours.from'], ['{"trend": "up"}', 'trend'], ['{"by": "luck"}', 'by'],
+]);

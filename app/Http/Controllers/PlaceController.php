@@ -10,12 +10,15 @@ use App\Drawing\BoardWish;
 use App\Drawing\DayBoard;
 use App\Http\Requests\PlaceRequest;
 use App\Models\Place;
+use App\Support\Decimal;
 use App\Support\Position;
 use App\Tide\PlaceTide;
 use App\Tide\StationCatalogue;
 use DateTimeImmutable;
 use GentlePour\Exchange\Instant;
 use GentlePour\InvalidValue;
+use GentlePour\Sky\LightReading;
+use GentlePour\Sky\SkyCondition;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -50,13 +53,14 @@ final class PlaceController
         }
         $board = null;
         try {
-            $board = DayBoard::of($place, $day, $this->tides, $request->boolean('hold') ? $this->wish($request) : null);
+            $wish = $request->boolean('hold') ? $this->wish($request) : null;
+            $board = DayBoard::of($place, $day, $this->tides, $wish, SkyCondition::tryFrom($request->string('sky')->toString()) ?? SkyCondition::Clear, $this->readings($request, $place, $day));
         } catch (InvalidValue $e) {
             $problem ??= $e->getMessage();
         }
 
         return view('places.show', [
-            'place' => $place, 'board' => $board, 'day' => $day, 'held' => $request->boolean('hold'), 'problem' => $problem, 'cautions' => $this->tides->cautions($place), 'station' => $this->tides->station($place),
+            'place' => $place, 'board' => $board, 'day' => $day, 'held' => $request->boolean('hold'), 'light' => $request->only(['sky', 'at1', 'ev1', 'at2', 'ev2']), 'problem' => $problem, 'cautions' => $this->tides->cautions($place), 'station' => $this->tides->station($place),
             'runUpM' => $this->tides->runUpM($place),
         ]);
     }
@@ -106,6 +110,30 @@ final class PlaceController
         } catch (InvalidValue $e) {
             return view('places.stations', ['problem' => trim($written) === '' ? null : $e->getMessage()]);
         }
+    }
+
+    /**
+     * One or two readings of the light that day, by the place's clock: they anchor the curve.
+     *
+     * @return list<LightReading>
+     *
+     * @throws InvalidValue when a time or an EV cannot be read
+     */
+    private function readings(Request $request, Place $place, DateTimeImmutable $day): array
+    {
+        $readings = [];
+        foreach ([['at1', 'ev1'], ['at2', 'ev2']] as [$at, $ev]) {
+            [$time, $value] = [$request->string($at)->trim()->toString(), $request->string($ev)->trim()->toString()];
+            if ($time === '' && $value === '') {
+                continue;
+            }
+            if (preg_match('/^\d{1,2}:\d{2}$/', $time) !== 1 || preg_match(Decimal::PATTERN, $value) !== 1 || preg_match('/\d/', $value) !== 1) {
+                throw new InvalidValue('A reading of the light is a time like 6:15 and an EV like 7.5.');
+            }
+            $readings[] = new LightReading(Instant::parse($day->format('Y-m-d').'T'.str_pad($time, 5, '0', STR_PAD_LEFT), $place->zone()), Decimal::read($value));
+        }
+
+        return $readings;
     }
 
     /** The look that stands on the bench, for the rows “no filter” and “hold”. A bench that cannot be worked out asks for nothing. */

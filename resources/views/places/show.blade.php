@@ -9,13 +9,22 @@
     @if ($problem)<p class="said is-problem" role="alert">{{ $problem }}</p>@endif
     @if ($board)
         @if (! $board->tide && $place->tide === \App\Tide\TideSource::Table)<p class="said">Your tide table does not reach this day.</p>@endif
-        <div id="board" @if (! $held) hx-get="{{ route('places.show', [$place, 'day' => $day->format('Y-m-d'), 'hold' => 1]) }}" hx-trigger="load" hx-select="#board" hx-swap="outerHTML" @endif>
+        <div id="board" @if (! $held) hx-get="{{ route('places.show', [$place, 'day' => $day->format('Y-m-d'), 'hold' => 1] + $light) }}" hx-trigger="load" hx-select="#board" hx-swap="outerHTML" @endif>
             <x-day-board :board="$board"/>
         </div>
         @if ($board->getOff)
             <p class="warn">By these numbers {{ $board->getOff->leaveUnix < $board->from ? 'the stand is awash at the start of the day' : 'leave by '.$board->clock($board->getOff->leaveUnix) }}: tide, {{ number_format($runUpM, 1) }} m of run-up and {{ number_format($place->margin_m, 1) }} m of margin reach the stand or the way out at {{ $board->clock($board->getOff->reachedUnix) }}, rising {{ number_format(100 * $board->getOff->riseMPerTenMinutes) }} cm in ten minutes; {{ number_format($place->walk_minutes) }} minutes to pack and walk.</p>
         @endif
     @endif
+    <form class="light-form" method="get" action="{{ route('places.show', $place) }}">
+        <input type="hidden" name="day" value="{{ $day->format('Y-m-d') }}">
+        <label for="light-sky">Sky</label><select id="light-sky" name="sky" class="pick">@foreach (\GentlePour\Sky\SkyCondition::cases() as $sky)<option value="{{ $sky->value }}" @selected(($light['sky'] ?? 'clear') === $sky->value)>{{ $sky->value }}{{ $sky->stops() < 0 ? ', −'.abs($sky->stops()).' stops' : '' }}</option>@endforeach</select>
+        @foreach (['1' => 'Read at', '2' => 'and at'] as $i => $words)
+            <label for="light-at{{ $i }}">{{ $words }}</label><input class="input" id="light-at{{ $i }}" name="at{{ $i }}" value="{{ $light['at'.$i] ?? '' }}" placeholder="6:15" autocomplete="off">
+            <label for="light-ev{{ $i }}">EV</label><input class="input" id="light-ev{{ $i }}" name="ev{{ $i }}" value="{{ $light['ev'.$i] ?? '' }}" placeholder="7.5" inputmode="decimal" autocomplete="off">
+        @endforeach
+        <button class="button is-small">Set the light</button>
+    </form>
     @include('places.cautions')
     <div class="frame-columns">
         <section>

@@ -38,7 +38,7 @@
                         <li>
                             <span class="coming-when"><a href="{{ route('places.show', [$place, 'day' => $from->format('Y-m-d')]) }}"><b>{{ $from->format('D j M Y') }}</b></a> {{ $from->format('G:i') }} to {{ $to->format('G:i') }}</span>
                             <span class="coming-where"><small>{{ $window->why() }}{{ $window->highestM !== null ? sprintf(' Tide to %.1f m, %s.', $window->highestM, $window->trend->value === 'any' ? 'about slack' : $window->trend->value) : '' }}</small></span>
-                            <form method="post" action="{{ route('outings.store', $place) }}">@csrf<input type="hidden" name="starts_at" value="{{ $from->format('Y-m-d H:i') }}"><input type="hidden" name="ends_at" value="{{ $to->format('Y-m-d H:i') }}"><button class="button is-small" aria-label="Plan an outing on {{ $from->format('j F Y') }}">Plan it</button></form>
+                            <form method="post" action="{{ route('outings.store', $place) }}">@csrf<input type="hidden" name="starts_at" value="{{ $from->format('Y-m-d H:i') }}"><input type="hidden" name="ends_at" value="{{ $to->format('Y-m-d H:i') }}"><button class="button is-small" aria-label="Plan it: an outing on {{ $from->format('j F Y') }}">Plan it</button></form>
                         </li>
                     @endforeach
                 </ol>

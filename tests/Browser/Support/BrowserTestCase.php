@@ -31,6 +31,7 @@ abstract class BrowserTestCase extends TestCase
         $this->browser = $servers->browser;
         $servers->freshDatabase();
         $this->browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
+        $this->settle();
         $this->browser->get($servers->address.'/icon.svg');
         $this->browser->manage()->deleteAllCookies();
         $this->browser->executeScript('localStorage.clear()');
@@ -53,9 +54,16 @@ abstract class BrowserTestCase extends TestCase
 
     public function visit(string $path): static
     {
+        $this->settle();
         $this->browser->get(Servers::running()->address.$path);
 
         return $this;
+    }
+
+    /** Lets answers that are under way arrive: one that is left behind could still bring its own session’s cookie back. */
+    private function settle(): void
+    {
+        $this->eventually(fn (): ?bool => $this->script('return document.querySelector(".htmx-request") === null') === true ? true : null, 'An answer never came.');
     }
 
     public function onPhone(): static
