@@ -263,7 +263,7 @@ final class DayBoard
     /**
      * The rows under the curve: each level mark, the light alone, the hold plan, outings.
      *
-     * @return list<array{name: string, y: float, kind: string, spans: list<array{x: float, width: float, label: string, inside: bool}>}>
+     * @return list<array{name: string, y: float, kind: string, spans: list<array{x: float, width: float, label: string, inside: bool, after: string}>}>
      */
     public function rows(): array
     {
@@ -366,17 +366,33 @@ final class DayBoard
             }
         }
 
+        // Short runs have no room for their names: the last of a row of them names them all.
+        $names = [];
+        foreach ($spans as $i => [, $end, $label]) {
+            $names[] = $label;
+            if (! isset($spans[$i + 1]) || abs($spans[$i + 1][0] - $end) > 1) {
+                $spans[$i][2] .= '>'.implode(', then ', $names);
+                $names = [];
+            } else {
+                $spans[$i][2] .= '> ';
+            }
+        }
+
         return $spans;
     }
 
-    /** @return array{x: float, width: float, label: string, inside: bool} */
+    /** @return array{x: float, width: float, label: string, inside: bool, after: string} */
     private function bar(float $from, float $to, ?string $label): array
     {
+        [$label, $after] = array_pad(explode('>', $label ?? '', 2), 2, '');
+        $label = $label === '' ? null : $label;
         $x = $this->x($from);
         $width = max(2.0, round($this->x($to) - $x, 1));
         $label ??= $this->clock(max($from, $this->from)).' to '.($to >= $this->to ? '24:00' : $this->clock($to));
 
-        return ['x' => $x, 'width' => $width, 'label' => $label, 'inside' => $width > 7.4 * mb_strlen($label) + 8];
+        $inside = $width > 7.4 * mb_strlen($label) + 8;
+
+        return ['x' => $x, 'width' => $width, 'label' => $label, 'inside' => $inside, 'after' => $after !== '' || $inside ? $after : $label];
     }
 
     private function firstUse(): float

@@ -54,8 +54,9 @@
                 @foreach ($row['spans'] as $span)
                     <rect class="bar is-{{ $row['kind'] }}" x="{{ $span['x'] }}" y="{{ $row['y'] }}" width="{{ $span['width'] }}" height="20" rx="3"><title>{{ $row['name'] }} {{ $span['label'] }}</title></rect>
                     @if ($span['inside'])<text class="bar-label is-{{ $row['kind'] }}" x="{{ $span['x'] + $span['width'] / 2 }}" y="{{ $row['y'] + 14.5 }}" text-anchor="middle">{{ $span['label'] }}</text>@endif
+                    @if (trim($span['after']) !== '')<text class="bar-name" x="{{ $span['x'] + $span['width'] + 6 }}" y="{{ $row['y'] + 14.5 }}">{{ $span['after'] }}</text>@endif
                 @endforeach
-                <text class="bar-name" x="{{ $B::RIGHT }}" y="{{ $row['y'] + 14.5 }}" text-anchor="end">{{ $row['name'] }}{{ $row['spans'] === [] ? ': not this day' : '' }}</text>
+                <text class="bar-name" x="{{ $B::LEFT - 58 }}" y="{{ $row['y'] + 14.5 }}"><tspan class="bar-title">{{ $row['name'] }}</tspan>{{ $row['spans'] === [] ? ': not this day' : '' }}</text>
             @endforeach
         </g>
         <g class="cursor" role="slider" tabindex="0" aria-label="Time of day" aria-valuemin="0" aria-valuemax="{{ count($board->readings()) - 1 }}" aria-valuenow="{{ $board->opening() }}" aria-valuetext="">
