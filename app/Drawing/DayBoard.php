@@ -66,6 +66,9 @@ final class DayBoard
     /** @var list<array{x: float, at: string, tide: string, tideLabel: string, sun: string, sunLabel: string, light: string, lightLabel: string, left: string}>|null */
     private ?array $readings = null;
 
+    /** @var list<array{unix: float, heightM: float|null, sun: Horizontal|null, ev: float|null}>|null */
+    private ?array $moments = null;
+
     private readonly float $lowM;
 
     private readonly float $highM;
@@ -153,13 +156,13 @@ final class DayBoard
     /** @return list<array{x: float, width: float, kind: string}> the sky's light in bands */
     public function skyBands(): array
     {
-        $observer = $this->place->observer();
-        if ($observer === null) {
-            return [];
-        }
         $bands = [];
-        for ($unix = $this->from; $unix < $this->to; $unix += self::STEP_S) {
-            $altitude = $observer->sun($unix + self::STEP_S / 2)->altitudeDeg;
+        foreach (array_slice($this->moments(), 0, -1) as $i => $moment) {
+            if ($moment['sun'] === null) {
+                return [];
+            }
+            $unix = $moment['unix'];
+            $altitude = ($moment['sun']->altitudeDeg + ($this->moments()[$i + 1]['sun'] ?? $moment['sun'])->altitudeDeg) / 2;
             $kind = match (true) {
                 $altitude < -18 => 'night', $altitude < -12 => 'astronomical', $altitude < -6 => 'nautical', $altitude < -0.8 => 'civil', $altitude < 6 => 'golden', default => 'day',
             };
@@ -196,8 +199,8 @@ final class DayBoard
             return '';
         }
         $path = '';
-        for ($unix = $this->from; $unix <= $this->to; $unix += self::STEP_S) {
-            $path .= ($path === '' ? 'M' : 'L').$this->x($unix).' '.$this->y($this->tide->heightM($unix));
+        foreach ($this->moments() as $moment) {
+            $path .= ($path === '' ? 'M' : 'L').$this->x($moment['unix']).' '.$this->y((float) $moment['heightM']);
         }
 
         return $closed ? $path.sprintf('L%.1f %.1fL%.1f %.1fZ', self::RIGHT, self::BOTTOM, self::LEFT, self::BOTTOM) : $path;
@@ -206,8 +209,8 @@ final class DayBoard
     public function lightPath(): string
     {
         $path = '';
-        for ($unix = $this->from; $this->light !== null && $unix <= $this->to; $unix += self::STEP_S) {
-            $path .= ($path === '' ? 'M' : 'L').$this->x($unix).' '.$this->yOfEv($this->light->ev100($unix));
+        foreach ($this->light === null ? [] : $this->moments() as $moment) {
+            $path .= ($path === '' ? 'M' : 'L').$this->x($moment['unix']).' '.$this->yOfEv((float) $moment['ev']);
         }
 
         return $path;
@@ -308,12 +311,12 @@ final class DayBoard
     private function read(): array
     {
         $readings = [];
-        $observer = $this->place->observer();
-        for ($unix = $this->from; $unix <= $this->to; $unix += self::STEP_S) {
-            $height = $this->tide?->heightM($unix);
-            $after = $this->tide?->heightM(min($this->to, $unix + self::STEP_S));
-            $cm = $height === null || $after === null ? 0 : (int) round(100 * ($after - $height));
-            $sun = $observer?->sun($unix);
+        $moments = $this->moments();
+        foreach ($moments as $i => ['unix' => $unix, 'heightM' => $height, 'sun' => $sun, 'ev' => $ev]) {
+            $after = $moments[$i + 1] ?? null;
+            $before = $moments[$i - 1] ?? null;
+            $cm = (int) round(100 * (($after['heightM'] ?? $height) - $height));
+            $drift = (($after['ev'] ?? $ev) - ($before['ev'] ?? $ev)) / ((($after['unix'] ?? $unix) - ($before['unix'] ?? $unix)) / 60);
             $left = $this->getOff === null ? null : (int) floor(($this->getOff->leaveUnix - $unix) / 60);
             $readings[] = [
                 'x' => $this->x($unix), 'at' => $this->clock($unix),
@@ -321,13 +324,32 @@ final class DayBoard
                 'tideLabel' => $height === null ? '' : ($cm === 0 ? 'tide, slack' : sprintf('tide, %s %d cm in 10 min', $cm > 0 ? 'rising' : 'falling', abs($cm))),
                 'sun' => $sun === null ? '' : str_replace('-', '−', sprintf('%.0f°', $sun->altitudeDeg)),
                 'sunLabel' => $sun === null ? '' : $this->sunWords($sun),
-                'light' => $this->light === null ? '' : 'EV '.str_replace('-', '−', sprintf('%.1f', $this->light->ev100($unix))),
-                'lightLabel' => $this->light === null ? '' : sprintf('light, %+.2f stops a minute', $this->light->driftStopsPerMinute($unix)),
+                'light' => $ev === null ? '' : 'EV '.str_replace('-', '−', sprintf('%.1f', $ev)),
+                'lightLabel' => $ev === null ? '' : str_replace('-', '−', sprintf('light, %+.2f stops a minute', $drift)),
                 'left' => $left === null ? '' : ($left > 0 && $left < 600 ? ($left >= 60 ? sprintf('%d h %02d', intdiv($left, 60), $left % 60) : $left.' min') : ($left <= 0 && $unix < $this->getOff->reachedUnix + 7200 ? 'leave' : '')),
             ];
         }
 
         return $readings;
+    }
+
+    /**
+     * The day in steps, each worked out once for all that is drawn and read from it.
+     *
+     * @return list<array{unix: float, heightM: float|null, sun: Horizontal|null, ev: float|null}>
+     */
+    private function moments(): array
+    {
+        if ($this->moments === null) {
+            $observer = $this->place->observer();
+            $this->moments = [];
+            for ($unix = $this->from; $unix <= $this->to; $unix += self::STEP_S) {
+                $sun = $observer?->sun($unix);
+                $this->moments[] = ['unix' => $unix, 'heightM' => $this->tide?->heightM($unix), 'sun' => $sun, 'ev' => $sun === null ? null : $this->light?->ev100With($sun, $unix)];
+            }
+        }
+
+        return $this->moments;
     }
 
     /** The reading that the board opens with: the outing's start, sunrise, or noon. */

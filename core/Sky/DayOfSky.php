@@ -15,9 +15,9 @@ final readonly class DayOfSky
 
     private const SUN_RADIUS_KM = 695700.0;
 
-    private const SUN_STEP_S = 300.0;
+    private const SUN_STEP_S = 600.0;
 
-    private const MOON_STEP_S = 1200.0;
+    private const MOON_STEP_S = 2400.0;
 
     /** @param  array<string, float|null>  $events */
     private function __construct(private array $events)

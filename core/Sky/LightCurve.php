@@ -45,7 +45,13 @@ final readonly class LightCurve
 
     public function ev100(float $unix): float
     {
-        return Illuminance::ev100(Illuminance::lux($this->observer->sun($unix)->altitudeDeg)) + $this->sky->stops() + $this->offset($unix);
+        return $this->ev100With($this->observer->sun($unix), $unix);
+    }
+
+    /** The same where the sun's place at that instant is known already. */
+    public function ev100With(Horizontal $sun, float $unix): float
+    {
+        return Illuminance::ev100(Illuminance::lux($sun->altitudeDeg)) + $this->sky->stops() + $this->offset($unix);
     }
 
     public function lux(float $unix): float
