@@ -304,33 +304,7 @@ final class DayBoard
      */
     public function readings(): array
     {
-        return $this->readings ??= $this->read();
-    }
-
-    /** @return list<array{x: float, at: string, tide: string, tideLabel: string, sun: string, sunLabel: string, light: string, lightLabel: string, left: string}> */
-    private function read(): array
-    {
-        $readings = [];
-        $moments = $this->moments();
-        foreach ($moments as $i => ['unix' => $unix, 'heightM' => $height, 'sun' => $sun, 'ev' => $ev]) {
-            $after = $moments[$i + 1] ?? null;
-            $before = $moments[$i - 1] ?? null;
-            $cm = (int) round(100 * (($after['heightM'] ?? $height) - $height));
-            $drift = (($after['ev'] ?? $ev) - ($before['ev'] ?? $ev)) / ((($after['unix'] ?? $unix) - ($before['unix'] ?? $unix)) / 60);
-            $left = $this->getOff === null ? null : (int) floor(($this->getOff->leaveUnix - $unix) / 60);
-            $readings[] = [
-                'x' => $this->x($unix), 'at' => $this->clock($unix),
-                'tide' => $height === null ? '' : sprintf('%.1f m', $height),
-                'tideLabel' => $height === null ? '' : ($cm === 0 ? 'tide, slack' : sprintf('tide, %s %d cm in 10 min', $cm > 0 ? 'rising' : 'falling', abs($cm))),
-                'sun' => $sun === null ? '' : str_replace('-', '−', sprintf('%.0f°', $sun->altitudeDeg)),
-                'sunLabel' => $sun === null ? '' : $this->sunWords($sun),
-                'light' => $ev === null ? '' : 'EV '.str_replace('-', '−', sprintf('%.1f', $ev)),
-                'lightLabel' => $ev === null ? '' : str_replace('-', '−', sprintf('light, %+.2f stops a minute', $drift)),
-                'left' => $left === null ? '' : ($left > 0 && $left < 600 ? ($left >= 60 ? sprintf('%d h %02d', intdiv($left, 60), $left % 60) : $left.' min') : ($left <= 0 && $unix < $this->getOff->reachedUnix + 7200 ? 'leave' : '')),
-            ];
-        }
-
-        return $readings;
+        return $this->readings ??= DayReadings::of($this, $this->moments());
     }
 
     /**
@@ -422,21 +396,5 @@ final class DayBoard
         $outing = $this->outings()[0] ?? null;
 
         return $outing !== null ? max($this->from, (float) $outing->starts_at->getTimestamp()) : ($this->sky?->at('civil_dawn') ?? ($this->from + $this->to) / 2);
-    }
-
-    private function sunWords(Horizontal $sun): string
-    {
-        if ($this->place->facing_deg === null) {
-            return sprintf('sun, bearing %.0f°', $sun->azimuthDeg);
-        }
-        $off = fmod($sun->azimuthDeg - $this->place->facing_deg + 540, 360) - 180;
-
-        return match (true) {
-            $sun->altitudeDeg < -0.8 => sprintf('sun below, %.0f° %s', abs($off), $off < 0 ? 'left' : 'right'),
-            abs($off) < 30 && $sun->altitudeDeg < 20 => 'sun in the frame: shade the lens',
-            abs($off) < 60 => 'sun from ahead, flare',
-            abs($off) < 120 => 'sun from the side: polariser works',
-            default => 'sun from behind',
-        };
     }
 }

@@ -102,6 +102,17 @@ final readonly class Station
         return $unknown;
     }
 
+    /** Twice the sum of the main semidiurnal and diurnal amplitudes in m: about the largest range of an ordinary spring tide. */
+    public function springRangeM(): float
+    {
+        $sum = 0.0;
+        foreach ($this->harmonics as $harmonic) {
+            $sum += in_array($harmonic->name, ['M2', 'S2', 'K1', 'O1'], true) ? $harmonic->amplitudeM : 0.0;
+        }
+
+        return 2 * $sum * ($this->offsets !== null && $this->offsets->ratio ? max($this->offsets->high, 0.0) : 1.0);
+    }
+
     /** Great-circle distance in km on a sphere of 6371 km. */
     public function distanceKm(float $latitude, float $longitude): float
     {

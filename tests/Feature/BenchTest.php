@@ -62,18 +62,48 @@ it('shows the message at the field and keeps everything typed', function (string
             ->assertDontSee('Stack trace');
     }
 })->with([
-    ['shutter', 'soon', 'not a shutter time'], ['shutter', '', 'needed'], ['shutter', '-1', 'not a shutter time'], ['shutter', '0', 'between'], ['shutter', 'NaN', 'not a shutter time'],
-    ['aperture', 'wide', 'not an aperture'], ['aperture', 'f/0', 'between'], ['iso', 'auto', 'not an ISO'], ['iso', '0', 'between'],
-    ['speed', 'fast', 'must be a number'], ['speed', '-4', 'between'], ['speed', '1e9', 'must be a number'], ['speed', '', 'needed'], ['speed', '.', 'must be a number'],
-    ['drop', '0', 'between'], ['drop', '9999', 'between'], ['float_m', '', 'needed'], ['float_s', '0', 'between'], ['period', '0', 'between'], ['period', 'INF', 'must be a number'],
-    ['focal', '14', 'between 16 and 35'], ['focal', 'x', 'must be a number'], ['distance', '0', 'between'], ['distance', '99999999', 'between'],
-    ['bias', '9', 'between'], ['drift', '9', 'between'], ['longest', 'later', 'not a shutter time'], ['camera', '999', 'no longer in the kit'], ['lens', '', 'Add a lens'], ['kind', 'lava', 'not one of the choices'],
+    ['shutter', 'soon', 'not a shutter time'],
+    ['shutter', '', 'needed'],
+    ['shutter', '-1', 'not a shutter time'],
+    ['shutter', '0', 'between'],
+    ['shutter', 'NaN', 'not a shutter time'],
+    ['aperture', 'wide', 'not an aperture'],
+    ['aperture', 'f/0', 'between'],
+    ['iso', 'auto', 'not an ISO'],
+    ['iso', '0', 'between'],
+    ['speed', 'fast', 'must be a number'],
+    ['speed', '-4', 'between'],
+    ['speed', '1e9', 'must be a number'],
+    ['speed', '', 'needed'],
+    ['speed', '.', 'must be a number'],
+    ['drop', '0', 'between'],
+    ['drop', '9999', 'between'],
+    ['float_m', '', 'needed'],
+    ['float_s', '0', 'between'],
+    ['period', '0', 'between'],
+    ['period', 'INF', 'must be a number'],
+    ['focal', '14', 'between 16 and 35'],
+    ['focal', 'x', 'must be a number'],
+    ['distance', '0', 'between'],
+    ['distance', '99999999', 'between'],
+    ['bias', '9', 'between'],
+    ['drift', '9', 'between'],
+    ['longest', 'later', 'not a shutter time'],
+    ['camera', '999', 'no longer in the kit'],
+    ['lens', '', 'Add a lens'],
+    ['kind', 'lava', 'not one of the choices'],
 ]);
 
 it('refuses an unreadable target and other odd input without falling over', function (array $changes): void {
     $this->get('/bench?'.http_build_query(benchQuery($changes)))->assertStatus(422)->assertDontSee('Stack trace');
 })->with([
-    [['target' => 'later']], [['on' => ['999']]], [['on' => 'Six']], [['shutter' => ['1/60']]], [['look' => 'fluffy']], [['speed' => ['a' => 'b']]], [['correction' => 'x']],
+    [['target' => 'later']],
+    [['on' => ['999']]],
+    [['on' => 'Six']],
+    [['shutter' => ['1/60']]],
+    [['look' => 'fluffy']],
+    [['speed' => ['a' => 'b']]],
+    [['correction' => 'x']],
     [['target' => str_repeat('9', 300)]],
 ]);
 

@@ -28,7 +28,10 @@ it('exits with 2 and the error document on bad input', function (string $command
 
     expect($code)->toBe(2)->and(array_keys($out))->toBe(['error'])->and($out['error']['field'])->toBe($field)->and($out['error']['message'])->not->toBe('');
 })->with([
-    ['motion', 'x', 'document'], ['motion', '{}', 'camera'], ['solve', '[]x', 'document'], ['solve', '{"camera": {"iso_base": 100}, "lens": {"aperture_min": 4, "aperture_max": 22}}', 'reading'],
+    ['motion', 'x', 'document'],
+    ['motion', '{}', 'camera'],
+    ['solve', '[]x', 'document'],
+    ['solve', '{"camera": {"iso_base": 100}, "lens": {"aperture_min": 4, "aperture_max": 22}}', 'reading'],
     ['motion', str_replace('8}', '-8}', $motion), 'water'],
 ]);
 
@@ -102,11 +105,19 @@ it('exits with 2 and the field for every bad option', function (array $words, st
 
     expect($code)->toBe(2)->and($out['error']['field'])->toBe($field);
 })->with([
-    [['pour:tide'], 'station'], [['pour:tide', 'no/such', '--from=2026-01-01', '--to=2026-01-02'], 'station'], [['pour:tide', 'noaa/9447130', '--from=20000-01-01', '--to=2026-01-02'], 'from'],
-    [['pour:tide', 'noaa/9447130', '--from=2026-01-02', '--to=2026-01-01'], 'to'], [['pour:tide', 'noaa/9447130', '--from=2026-01-01', '--to=2026-01-02', '--datum=XX'], 'datum'],
-    [['pour:tide', 'noaa/9447130', '--from=2026-01-01', '--to=2026-01-02', '--step=x'], 'step'], [['pour:tide', '--near=here'], 'near'], [['pour:tide', '--near=99,0'], 'lat'],
-    [['pour:sky', '--lat=99', '--lon=0', '--date=2026-01-01'], 'lat'], [['pour:sky', '--lat=9', '--lon=0', '--date=2026-02-30'], 'date'], [['pour:sky', '--lat=9', '--lon=0', '--date=2026-01-01', '--tz=X/Y'], 'tz'],
-    [['pour:light', '--lat=9', '--lon=0', '--from=x', '--to=2026-01-01'], 'from'], [['pour:light', '--lat=9', '--lon=0', '--from=2026-01-01', '--to=2026-01-02', '--sky=odd'], 'sky'],
+    [['pour:tide'], 'station'],
+    [['pour:tide', 'no/such', '--from=2026-01-01', '--to=2026-01-02'], 'station'],
+    [['pour:tide', 'noaa/9447130', '--from=20000-01-01', '--to=2026-01-02'], 'from'],
+    [['pour:tide', 'noaa/9447130', '--from=2026-01-02', '--to=2026-01-01'], 'to'],
+    [['pour:tide', 'noaa/9447130', '--from=2026-01-01', '--to=2026-01-02', '--datum=XX'], 'datum'],
+    [['pour:tide', 'noaa/9447130', '--from=2026-01-01', '--to=2026-01-02', '--step=x'], 'step'],
+    [['pour:tide', '--near=here'], 'near'],
+    [['pour:tide', '--near=99,0'], 'lat'],
+    [['pour:sky', '--lat=99', '--lon=0', '--date=2026-01-01'], 'lat'],
+    [['pour:sky', '--lat=9', '--lon=0', '--date=2026-02-30'], 'date'],
+    [['pour:sky', '--lat=9', '--lon=0', '--date=2026-01-01', '--tz=X/Y'], 'tz'],
+    [['pour:light', '--lat=9', '--lon=0', '--from=x', '--to=2026-01-01'], 'from'],
+    [['pour:light', '--lat=9', '--lon=0', '--from=2026-01-01', '--to=2026-01-02', '--sky=odd'], 'sky'],
     [['pour:light', '--lat=9', '--lon=0', '--from=2026-01-01', '--to=2026-01-02', '--reading=noon'], 'reading'],
 ]);
 
@@ -116,6 +127,14 @@ it('refuses bad windows documents at the field', function (string $change, strin
 
     expect($code)->toBe(2)->and($out['error']['field'])->toBe($field);
 })->with([
-    ['{"latitude": 99}', 'lat'], ['{"timezone": "X/Y"}', 'timezone'], ['{"from": "later"}', 'from'], ['{"to": "2020-01-01"}', 'to'], ['{"level": {"above_m": "high"}}', 'level.above_m'],
-    ['{"station": "no/such"}', 'station'], ['{"days": ["caturday"]}', 'days'], ['{"hours": {"from": "late", "to": "22:00"}}', 'hours.from'], ['{"trend": "up"}', 'trend'], ['{"by": "luck"}', 'by'],
+    ['{"latitude": 99}', 'lat'],
+    ['{"timezone": "X/Y"}', 'timezone'],
+    ['{"from": "later"}', 'from'],
+    ['{"to": "2020-01-01"}', 'to'],
+    ['{"level": {"above_m": "high"}}', 'level.above_m'],
+    ['{"station": "no/such"}', 'station'],
+    ['{"days": ["caturday"]}', 'days'],
+    ['{"hours": {"from": "late", "to": "22:00"}}', 'hours.from'],
+    ['{"trend": "up"}', 'trend'],
+    ['{"by": "luck"}', 'by'],
 ]);

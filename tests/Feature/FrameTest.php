@@ -42,8 +42,13 @@ it('keeps impossible open times out', function (array $sent): void {
 
     expect($frame->refresh()->open_s)->toBeNull();
 })->with([
-    [['open_s' => '1']], [['opened_at_ms' => '1790000000123']], [['opened_at_ms' => '1790000000123', 'open_s' => '-1']], [['opened_at_ms' => '1790000000123', 'open_s' => 'NaN']],
-    [['opened_at_ms' => '569000000000000', 'open_s' => '1']], [['opened_at_ms' => '-5', 'open_s' => '1']], [['opened_at_ms' => '1790000000123', 'open_s' => '1e99']],
+    [['open_s' => '1']],
+    [['opened_at_ms' => '1790000000123']],
+    [['opened_at_ms' => '1790000000123', 'open_s' => '-1']],
+    [['opened_at_ms' => '1790000000123', 'open_s' => 'NaN']],
+    [['opened_at_ms' => '569000000000000', 'open_s' => '1']],
+    [['opened_at_ms' => '-5', 'open_s' => '1']],
+    [['opened_at_ms' => '1790000000123', 'open_s' => '1e99']],
     [['opened_at_ms' => [], 'open_s' => '1']],
 ]);
 
@@ -79,7 +84,13 @@ it('refuses a bad verdict at the field and keeps what was typed', function (arra
     $frame = Frame::factory()->taken()->create();
     $this->from("/log/{$frame->id}")->put("/log/{$frame->id}", $sent + ['open' => '1.3', 'note' => 'Keep me'])->assertSessionHasErrors($field);
     $this->get("/log/{$frame->id}")->assertSee('Keep me');
-})->with([[['open' => 'long'], 'open'], [['open' => ''], 'open'], [['blur' => 'fluffy'], 'blur'], [['exposure_thirds' => '99'], 'exposure_thirds'], [['exposure_thirds' => 'x'], 'exposure_thirds']]);
+})->with([
+    [['open' => 'long'], 'open'],
+    [['open' => ''], 'open'],
+    [['blur' => 'fluffy'], 'blur'],
+    [['exposure_thirds' => '99'], 'exposure_thirds'],
+    [['exposure_thirds' => 'x'], 'exposure_thirds'],
+]);
 
 it('deletes a frame for good', function (): void {
     $this->delete('/log/1')->assertRedirect('/log');

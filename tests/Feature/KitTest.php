@@ -46,11 +46,26 @@ it('refuses bad kit at the field and keeps what was typed', function (string $it
     $this->get("/kit/{$item}/new")->assertSee('id="f-'.$field.'-problem"', false);
     $this->postJson("/kit/{$item}", $sent + $valid)->assertStatus(422);
 })->with([
-    ['camera', ['name' => ''], 'name'], ['camera', ['name' => 'Small body'], 'name'], ['camera', ['sensor_width_mm' => '0'], 'sensor_width_mm'], ['camera', ['iso_base' => 'low'], 'iso_base'],
-    ['camera', ['iso_max' => '50'], 'iso_max'], ['camera', ['iso_low' => '200'], 'iso_low'], ['camera', ['pixels_wide' => '12'], 'pixels_wide'], ['camera', ['longest_timed' => 'ever'], 'longest_timed'],
-    ['lens', ['focal_min_mm' => '-1'], 'focal_min_mm'], ['lens', ['focal_max_mm' => '12'], 'focal_max_mm'], ['lens', ['widest' => 'big'], 'widest'], ['lens', ['smallest' => 'f/2'], 'smallest'],
-    ['lens', ['thread_mm' => '5'], 'thread_mm'], ['filter', ['marking' => 'dark'], 'marking'], ['filter', ['marking' => ''], 'marking'], ['filter', ['kind' => 'fog'], 'kind'],
-    ['filter', ['kind' => 'variable', 'marking' => 'ND8'], 'marking'], ['filter', ['measured_stops' => '99'], 'measured_stops'], ['filter', ['mount' => 'glue'], 'mount'], ['filter', ['name' => 'Six'], 'name'],
+    ['camera', ['name' => ''], 'name'],
+    ['camera', ['name' => 'Small body'], 'name'],
+    ['camera', ['sensor_width_mm' => '0'], 'sensor_width_mm'],
+    ['camera', ['iso_base' => 'low'], 'iso_base'],
+    ['camera', ['iso_max' => '50'], 'iso_max'],
+    ['camera', ['iso_low' => '200'], 'iso_low'],
+    ['camera', ['pixels_wide' => '12'], 'pixels_wide'],
+    ['camera', ['longest_timed' => 'ever'], 'longest_timed'],
+    ['lens', ['focal_min_mm' => '-1'], 'focal_min_mm'],
+    ['lens', ['focal_max_mm' => '12'], 'focal_max_mm'],
+    ['lens', ['widest' => 'big'], 'widest'],
+    ['lens', ['smallest' => 'f/2'], 'smallest'],
+    ['lens', ['thread_mm' => '5'], 'thread_mm'],
+    ['filter', ['marking' => 'dark'], 'marking'],
+    ['filter', ['marking' => ''], 'marking'],
+    ['filter', ['kind' => 'fog'], 'kind'],
+    ['filter', ['kind' => 'variable', 'marking' => 'ND8'], 'marking'],
+    ['filter', ['measured_stops' => '99'], 'measured_stops'],
+    ['filter', ['mount' => 'glue'], 'mount'],
+    ['filter', ['name' => 'Six'], 'name'],
 ]);
 
 it('edits and removes kit', function (): void {

@@ -112,18 +112,36 @@ it('refuses a bad place at the field and keeps what was typed', function (array 
     $this->get('/places/new')->assertSee('Keep me')->assertSee('id="f-'.$field.'-problem"', false);
     expect(Place::query()->where('name', 'New Ledge')->exists())->toBeFalse();
 })->with([
-    [['name' => ''], 'name'], [['position' => 'by the sea'], 'position'], [['position' => '95, 0'], 'position'], [['position' => '10°75\'N 3°W'], 'position'], [['facing_deg' => '400'], 'facing_deg'],
-    [['timezone' => 'Moon/Base'], 'timezone'], [['station_id' => 'noaa/0'], 'station_id'], [['station_id' => ''], 'station_id'], [['tide' => 'table'], 'table'],
-    [['tide' => 'table', 'table' => 'high at noon'], 'table'], [['tide' => 'table', 'table' => "2026-11-24 06:00 1.0\n2026-11-24 06:05 4.0"], 'table'],
-    [['tide' => 'table', 'table' => '2026-11-31 06:00 1.0'], 'table'], [['stand_m' => 'high'], 'stand_m'], [['slope' => '9'], 'slope'], [['wave_height_m' => '-1'], 'wave_height_m'],
+    [['name' => ''], 'name'],
+    [['position' => 'by the sea'], 'position'],
+    [['position' => '95, 0'], 'position'],
+    [['position' => '10°75\'N 3°W'], 'position'],
+    [['facing_deg' => '400'], 'facing_deg'],
+    [['timezone' => 'Moon/Base'], 'timezone'],
+    [['station_id' => 'noaa/0'], 'station_id'],
+    [['station_id' => ''], 'station_id'],
+    [['tide' => 'table'], 'table'],
+    [['tide' => 'table', 'table' => 'high at noon'], 'table'],
+    [['tide' => 'table', 'table' => "2026-11-24 06:00 1.0\n2026-11-24 06:05 4.0"], 'table'],
+    [['tide' => 'table', 'table' => '2026-11-31 06:00 1.0'], 'table'],
+    [['stand_m' => 'high'], 'stand_m'],
+    [['slope' => '9'], 'slope'],
+    [['wave_height_m' => '-1'], 'wave_height_m'],
 ]);
 
 it('reads positions in every usual notation', function (string $written, float $lat, float $lon): void {
     $position = Position::parse($written);
     expect($position->latitude)->toBeAbout($lat, 1e-4)->and($position->longitude)->toBeAbout($lon, 1e-4);
 })->with([
-    ['56.53, -9.86', 56.53, -9.86], ['56.53 -9.86', 56.53, -9.86], ["56°31.8'N 9°51.6'W", 56.53, -9.86], ['56°31\'48"N, 9°51\'36"W', 56.53, -9.86], ['N56.53 W9.86', 56.53, -9.86],
-    ['33.9S 18.4E', -33.9, 18.4], ['9.86W, 56.53N', 56.53, -9.86], ['<gpx><wpt lat="56.53" lon="-9.86"><name>Shelf</name></wpt></gpx>', 56.53, -9.86], ['56 31.8 N 9 51.6 W', 56.53, -9.86],
+    ['56.53, -9.86', 56.53, -9.86],
+    ['56.53 -9.86', 56.53, -9.86],
+    ["56°31.8'N 9°51.6'W", 56.53, -9.86],
+    ['56°31\'48"N, 9°51\'36"W', 56.53, -9.86],
+    ['N56.53 W9.86', 56.53, -9.86],
+    ['33.9S 18.4E', -33.9, 18.4],
+    ['9.86W, 56.53N', 56.53, -9.86],
+    ['<gpx><wpt lat="56.53" lon="-9.86"><name>Shelf</name></wpt></gpx>', 56.53, -9.86],
+    ['56 31.8 N 9 51.6 W', 56.53, -9.86],
 ]);
 
 it('reads tide tables from lines and from calendar events', function (): void {
@@ -209,6 +227,13 @@ it('writes windows as a calendar with an alarm and the cautions, and as a table'
 it('refuses bad conditions at the field', function (array $query, string $field): void {
     $this->get('/windows?'.http_build_query($query + ['place' => shelf()->id]))->assertStatus(422)->assertSee($field === 'form' ? 'role="alert"' : 'id="f-'.$field.'-problem"', false);
 })->with([
-    [['above' => 'high'], 'above'], [['above' => '5', 'below' => '2'], 'below'], [['light' => 'disco'], 'light'], [['hour_from' => '25:99'], 'hour_from'], [['minutes' => '0'], 'minutes'],
-    [['months' => '99'], 'months'], [['trend' => 'sideways'], 'trend'], [['place' => '999'], 'place'], [['side' => 'up'], 'side'],
+    [['above' => 'high'], 'above'],
+    [['above' => '5', 'below' => '2'], 'below'],
+    [['light' => 'disco'], 'light'],
+    [['hour_from' => '25:99'], 'hour_from'],
+    [['minutes' => '0'], 'minutes'],
+    [['months' => '99'], 'months'],
+    [['trend' => 'sideways'], 'trend'],
+    [['place' => '999'], 'place'],
+    [['side' => 'up'], 'side'],
 ]);

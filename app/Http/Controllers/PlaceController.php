@@ -104,12 +104,28 @@ final class PlaceController
         try {
             $position = Position::parse($written);
 
+            $stations = $catalogue->near($position->latitude, $position->longitude, self::NEAREST);
+
             return view('places.stations', [
-                'stations' => $catalogue->near($position->latitude, $position->longitude, self::NEAREST), 'chosen' => $request->string('station_id')->toString(),
+                'stations' => $stations, 'differ' => $this->differ($catalogue, $stations), 'chosen' => $request->string('station_id')->toString(),
             ]);
         } catch (InvalidValue $e) {
             return view('places.stations', ['problem' => trim($written) === '' ? null : $e->getMessage()]);
         }
+    }
+
+    /**
+     * Where neighbouring stations have tides of very different range, a headland or a strait may lie between them and the place.
+     *
+     * @param  list<array{id: string, name: string, country: string, distanceKm: float, madeUp: bool}>  $stations
+     * @return array{float, float}|null the least and the greatest spring range of the three nearest, in m
+     */
+    private function differ(StationCatalogue $catalogue, array $stations): ?array
+    {
+        $ranges = array_map(static fn (array $s): float => $catalogue->find($s['id'])->springRangeM(), array_slice($stations, 0, 3));
+        $ranges = array_filter($ranges, static fn (float $range): bool => $range > 0.05);
+
+        return count($ranges) > 1 && max($ranges) > 1.5 * min($ranges) ? [min($ranges), max($ranges)] : null;
     }
 
     /**

@@ -77,7 +77,15 @@ it('names the apertures and ISOs of the dial and reads its own names back', func
 
 it('says stops as a person would', function (float $stops, string $label): void {
     expect(Stops::of($stops)->label())->toBe($label);
-})->with([[6, '+6'], [-4 / 3, '−1⅓'], [2 / 3, '+⅔'], [9.97, '+9.97'], [0, '0'], [-0.001, '0'], [1.5, '+1.5']]);
+})->with([
+    [6, '+6'],
+    [-4 / 3, '−1⅓'],
+    [2 / 3, '+⅔'],
+    [9.97, '+9.97'],
+    [0, '0'],
+    [-0.001, '0'],
+    [1.5, '+1.5'],
+]);
 
 it('measures filters alike as factor, density and stops: D = stops x log10 2', function (): void {
     expect(Stops::ofFactor(1000)->density())->toBeAbout(3.0, 1e-12)
@@ -94,7 +102,12 @@ it('gathers in drifting light what constant light would have given', function (f
         $gathered += 2 ** ($stopsPerMinute * ($i + 0.5) * $open / $steps / 60) * $open / $steps;
     }
     expect($gathered)->toBeWithinShare($steady, 1e-6);
-})->with([[0.3, 120.0], [-0.2, 60.0], [-0.5, 30.0], [1.0, 8.0]]);
+})->with([
+    [0.3, 120.0],
+    [-0.2, 60.0],
+    [-0.5, 30.0],
+    [1.0, 8.0],
+]);
 
 it('says when fading light fails before the frame is full', function (): void {
     expect(DriftingLight::of(-0.5)->openSeconds(240))->toBeNull()

@@ -8,11 +8,40 @@ it('reads every marking that people use', function (string $marking, float $stop
     expect(FilterMarking::parse($marking)->stops()->value)->toBeAbout($stops, 0.005);
 })->with([
     // Common practice: what is engraved on filters, and the same strength said otherwise.
-    ['ND2', 1.0], ['ND8', 3.0], ['nd 64', 6.0], ['ND1000', 9.966], ['ND 400', 8.644], ['ND100K', 16.61], ['ND32000', 14.966],
-    ['0.3', 0.997], ['0.9', 2.990], ['1.8', 5.979], ['3.0', 9.966], ['ND 3.0', 9.966], ['ND0.6', 1.993], ['0,9', 2.990], ['.6', 1.993], ['OD 3', 9.966],
-    ['8x', 3.0], ['x8', 3.0], ['1000×', 9.966], ['64 x', 6.0],
-    ['10 stops', 10.0], ['10-stop', 10.0], ['6 stop', 6.0], ['6EV', 6.0], ['1/3', 0.3333], ['1/3 stop', 0.3333], ['⅔ stops', 0.6667], ['1.5 stops', 1.5],
-    ['12.5 %', 3.0], ['0.1%', 9.966], ['10', 10.0], ['6', 6.0], ['64', 6.0], ['1000', 9.966],
+    ['ND2', 1.0],
+    ['ND8', 3.0],
+    ['nd 64', 6.0],
+    ['ND1000', 9.966],
+    ['ND 400', 8.644],
+    ['ND100K', 16.61],
+    ['ND32000', 14.966],
+    ['0.3', 0.997],
+    ['0.9', 2.990],
+    ['1.8', 5.979],
+    ['3.0', 9.966],
+    ['ND 3.0', 9.966],
+    ['ND0.6', 1.993],
+    ['0,9', 2.990],
+    ['.6', 1.993],
+    ['OD 3', 9.966],
+    ['8x', 3.0],
+    ['x8', 3.0],
+    ['1000×', 9.966],
+    ['64 x', 6.0],
+    ['10 stops', 10.0],
+    ['10-stop', 10.0],
+    ['6 stop', 6.0],
+    ['6EV', 6.0],
+    ['1/3', 0.3333],
+    ['1/3 stop', 0.3333],
+    ['⅔ stops', 0.6667],
+    ['1.5 stops', 1.5],
+    ['12.5 %', 3.0],
+    ['0.1%', 9.966],
+    ['10', 10.0],
+    ['6', 6.0],
+    ['64', 6.0],
+    ['1000', 9.966],
 ]);
 
 it('asks where a marking has two meanings', function (string $marking, array $stops): void {
@@ -20,11 +49,25 @@ it('asks where a marking has two meanings', function (string $marking, array $st
 
     expect($read->isAmbiguous())->toBeTrue()
         ->and(array_map(fn (array $r): float => round($r['stops']->value, 2), $read->readings()))->toBe($stops);
-})->with([['ND4', [2.0, 4.0]], ['ND 8', [3.0, 8.0]], ['ND10', [3.32, 10.0]], ['8', [8.0, 3.0]], ['10', [10.0, 3.32]]]);
+})->with([
+    ['ND4', [2.0, 4.0]],
+    ['ND 8', [3.0, 8.0]],
+    ['ND10', [3.32, 10.0]],
+    ['8', [8.0, 3.0]],
+    ['10', [10.0, 3.32]],
+]);
 
 it('does not ask where there is only one', function (string $marking): void {
     expect(FilterMarking::parse($marking)->isAmbiguous())->toBeFalse();
-})->with(['ND64', 'ND1000', '0.9', '8x', '6 stops', '3.0', '1']);
+})->with([
+    'ND64',
+    'ND1000',
+    '0.9',
+    '8x',
+    '6 stops',
+    '3.0',
+    '1',
+]);
 
 it('proposes its reading in words', function (): void {
     expect(FilterMarking::parse('ND64')->sentence())->toBe('ND64 = factor 64 = 6 stops, density 1.8.')
@@ -34,11 +77,32 @@ it('proposes its reading in words', function (): void {
 it('reads the range of a variable filter', function (string $marking, float $from, float $to): void {
     [$lightest, $darkest] = FilterMarking::parseRange($marking);
     expect($lightest->value)->toBeAbout($from, 0.005)->and($darkest->value)->toBeAbout($to, 0.005);
-})->with([['2-8 stops', 2, 8], ['ND2-400', 1, 8.644], ['1.5 to 5', 1.5, 5], ['ND2-ND32', 1, 5], ['2–5', 2, 5], ['x4-x64', 2, 6]]);
+})->with([
+    ['2-8 stops', 2, 8],
+    ['ND2-400', 1, 8.644],
+    ['1.5 to 5', 1.5, 5],
+    ['ND2-ND32', 1, 5],
+    ['2–5', 2, 5],
+    ['x4-x64', 2, 6],
+]);
 
 it('refuses what is no marking, and says how to write one', function (string $marking): void {
     expect(fn () => FilterMarking::parse($marking))->toBeRefused('');
-})->with(['', 'dark', 'ND', 'ND0', '0', '-3', '1/0 stops', '40 stops', '9.9', '0%', '999999999', '8xx', 'NaN']);
+})->with([
+    '',
+    'dark',
+    'ND',
+    'ND0',
+    '0',
+    '-3',
+    '1/0 stops',
+    '40 stops',
+    '9.9',
+    '0%',
+    '999999999',
+    '8xx',
+    'NaN',
+]);
 
 it('refuses a range that is upside down or no range', function (string $marking): void {
     expect(fn () => FilterMarking::parseRange($marking))->toBeRefused('range');

@@ -7,8 +7,16 @@ use GentlePour\Exposure\Stops;
 
 dataset('ten, six and fifteen stops', [
     // Common practice: what cards and tables for dark filters print. Each within a third of a stop.
-    ['1/8', 10, 120], ['1/60', 10, 15], ['1/30', 10, 30], ['1/2', 10, 480], ['1/5', 10, 200], ['1/25', 10, 40],
-    ['1/8', 6, 8], ['1/2', 6, 30], ['1/30', 6, 2], ['1/125', 15, 240],
+    ['1/8', 10, 120],
+    ['1/60', 10, 15],
+    ['1/30', 10, 30],
+    ['1/2', 10, 480],
+    ['1/5', 10, 200],
+    ['1/25', 10, 40],
+    ['1/8', 6, 8],
+    ['1/2', 6, 30],
+    ['1/30', 6, 2],
+    ['1/125', 15, 240],
 ]);
 
 it('lengthens a time by stops as practitioners know it, within a third of a stop', function (string $from, int $stops, float $seconds): void {
@@ -38,18 +46,57 @@ it('never has card and exact value a third of a stop apart', function (): void {
 it('reads a shutter time in every way people write it', function (string $written, float $seconds): void {
     expect(ShutterTime::parse($written)->seconds)->toBeWithinShare($seconds, 1e-9);
 })->with([
-    'dial fraction' => ['1/60', 1 / 64], 'with unit' => ['1/60 s', 1 / 64], 'with blanks' => [' 1 / 250 ', 1 / 256], 'dial decimal' => ['0.8', 2 ** (-1 / 3)],
-    'decimal comma' => ['0,8', 2 ** (-1 / 3)], 'camera display' => ['0"8', 2 ** (-1 / 3)], 'camera display of seconds' => ['15"', 16.0], 'typographic' => ['2″', 2.0],
-    'half' => ['½', 0.5], 'half as fraction' => ['1/2', 0.5], 'dial seconds' => ['30', 32.0], 'dial seconds with unit' => ['30 s', 32.0], 'sec' => ['4sec', 4.0],
-    'minutes and seconds' => ['2m30s', 150.0], 'spelled' => ['2 min 30 sec', 150.0], 'clock' => ['2:30', 150.0], 'clock with hours' => ['1:00:05', 3605.0],
-    'minutes and seconds by marks' => ["1'30\"", 90.0], 'minutes' => ['4 min', 240.0], 'minute mark' => ["8'", 480.0], 'hour' => ['1h', 3600.0],
-    'off the dial' => ['1/70', 1 / 70], 'off the dial, seconds' => ['95', 95.0], 'just a point' => ['.5', 0.5], 'plain third' => ['1/3', 2 ** (-5 / 3)],
-    'upper case' => ['2M30S', 150.0], 'one minute is sixty seconds' => ['60', 60.0],
+    'dial fraction' => ['1/60', 1 / 64],
+    'with unit' => ['1/60 s', 1 / 64],
+    'with blanks' => [' 1 / 250 ', 1 / 256],
+    'dial decimal' => ['0.8', 2 ** (-1 / 3)],
+    'decimal comma' => ['0,8', 2 ** (-1 / 3)],
+    'camera display' => ['0"8', 2 ** (-1 / 3)],
+    'camera display of seconds' => ['15"', 16.0],
+    'typographic' => ['2″', 2.0],
+    'half' => ['½', 0.5],
+    'half as fraction' => ['1/2', 0.5],
+    'dial seconds' => ['30', 32.0],
+    'dial seconds with unit' => ['30 s', 32.0],
+    'sec' => ['4sec', 4.0],
+    'minutes and seconds' => ['2m30s', 150.0],
+    'spelled' => ['2 min 30 sec', 150.0],
+    'clock' => ['2:30', 150.0],
+    'clock with hours' => ['1:00:05', 3605.0],
+    'minutes and seconds by marks' => ["1'30\"", 90.0],
+    'minutes' => ['4 min', 240.0],
+    'minute mark' => ["8'", 480.0],
+    'hour' => ['1h', 3600.0],
+    'off the dial' => ['1/70', 1 / 70],
+    'off the dial, seconds' => ['95', 95.0],
+    'just a point' => ['.5', 0.5],
+    'plain third' => ['1/3', 2 ** (-5 / 3)],
+    'upper case' => ['2M30S', 150.0],
+    'one minute is sixty seconds' => ['60', 60.0],
 ]);
 
 it('refuses what is no shutter time, and says how to write one', function (string $written): void {
     expect(fn () => ShutterTime::parse($written))->toBeRefused('');
-})->with(['', ' ', 'abc', '1/0', '0', '-1', '1/', '/60', '1e9', 'NaN', 'INF', '1/60/2', '2:75', '99999999', '1/999999999', '1..5', '¼¼', str_repeat('9', 400)]);
+})->with([
+    '',
+    ' ',
+    'abc',
+    '1/0',
+    '0',
+    '-1',
+    '1/',
+    '/60',
+    '1e9',
+    'NaN',
+    'INF',
+    '1/60/2',
+    '2:75',
+    '99999999',
+    '1/999999999',
+    '1..5',
+    '¼¼',
+    str_repeat('9', 400),
+]);
 
 it('names every third stop of the dial and reads its own names back', function (): void {
     for ($thirds = -42; $thirds <= 15; $thirds++) {
@@ -60,7 +107,15 @@ it('names every third stop of the dial and reads its own names back', function (
 
 it('counts above the dial: to 1 s below two minutes, to 5 s above', function (float $seconds, string $label): void {
     expect(ShutterTime::ofSeconds($seconds)->label())->toBe($label);
-})->with([[45.4, '45 s'], [61.7, '1:02'], [119.2, '1:59'], [203.2, '3:25'], [256.0, '4:15'], [3600.0, '1:00:00'], [40.3, '40 s']]);
+})->with([
+    [45.4, '45 s'],
+    [61.7, '1:02'],
+    [119.2, '1:59'],
+    [203.2, '3:25'],
+    [256.0, '4:15'],
+    [3600.0, '1:00:00'],
+    [40.3, '40 s'],
+]);
 
 it('takes a camera that times only to four seconds at its word', function (): void {
     $four = ShutterTime::onDial(6);

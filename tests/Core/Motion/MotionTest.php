@@ -27,7 +27,12 @@ function lookAt(MovingWater $water, float $seconds): Look
 
 it('keeps the contrast that Taylor’s closed form gives (G. I. Taylor 1921)', function (float $n, float $contrast): void {
     expect(Flow::contrast($n))->toBeAbout($contrast, 5e-4);
-})->with([[1.517, 0.8], [8.748, 0.45], [48.98, 0.2], [407.2, 0.07]]);
+})->with([
+    [1.517, 0.8],
+    [8.748, 0.45],
+    [48.98, 0.2],
+    [407.2, 0.07],
+]);
 
 it('keeps the variance of the time mean of an exponentially correlated texture, summed independently', function (float $n): void {
     // Var of the mean of a process with correlation e^-|s| over [0, n] is 2/n^2 times the integral of (n - s) e^-s.
@@ -77,7 +82,17 @@ it('agrees with a much finer quadrature of the same integral', function (float $
         $kept += $slope * (sin($x) / $x) ** 2;
     }
     expect(Waves::ofPeriod($period, framing())->textureKept($seconds))->toBeWithinShare(sqrt($kept / $all), 0.01);
-})->with([[8, 0.02], [8, 1], [8, 30], [8, 600], [3, 0.5], [3, 4], [14, 2], [14, 1800], [1.5, 0.3]]);
+})->with([
+    [8, 0.02],
+    [8, 1],
+    [8, 30],
+    [8, 600],
+    [3, 0.5],
+    [3, 4],
+    [14, 2],
+    [14, 1800],
+    [1.5, 0.3],
+]);
 
 it('has its peak where the peak is, enhanced 3.3 times over a fully grown sea (JONSWAP, Hasselmann et al. 1973)', function (): void {
     $wind = new WaveSpectrum(1.0);
@@ -143,8 +158,10 @@ it('lays the looks end to end, from held to glass, whatever the water', function
     }
     expect($bands[0]->look)->toBe(Look::Held)->and($end)->toBeNull();
 })->with([
-    'fall' => fn () => Flow::of(9, 0.3, framing()), 'slow foam' => fn () => Flow::of(0.05, 0.1, framing()),
-    'swell' => fn () => Waves::ofPeriod(12, framing()), 'ripples' => fn () => Waves::ofPeriod(0.8, framing()),
+    'fall' => fn () => Flow::of(9, 0.3, framing()),
+    'slow foam' => fn () => Flow::of(0.05, 0.1, framing()),
+    'swell' => fn () => Waves::ofPeriod(12, framing()),
+    'ripples' => fn () => Waves::ofPeriod(0.8, framing()),
 ]);
 
 it('aims inside every look, and at the geometric middle of a closed one', function (): void {
@@ -163,7 +180,11 @@ it('keeps texture that never rises with time', function (MovingWater $water): vo
         expect($kept)->toBeLessThanOrEqual($before + 0.01)->toBeGreaterThanOrEqual(0.0);
         $before = $kept;
     }
-})->with(['fall' => fn () => Flow::of(9, 0.3, framing()), 'swell' => fn () => Waves::ofPeriod(9, framing()), 'chop' => fn () => Waves::ofPeriod(2.5, framing())]);
+})->with([
+    'fall' => fn () => Flow::of(9, 0.3, framing()),
+    'swell' => fn () => Waves::ofPeriod(9, framing()),
+    'chop' => fn () => Waves::ofPeriod(2.5, framing()),
+]);
 
 it('sees less texture from further away, so that the same sea goes smooth sooner or later as its grain is lost', function (): void {
     expect(Flow::of(4, 0.25, framing(24, 400))->featureM())->toBeWithinShare(4 * hypot(36, 24) / 1500 * 400 / 24, 1e-9)

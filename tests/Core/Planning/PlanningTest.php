@@ -73,8 +73,10 @@ it('finds the windows that asking every minute finds', function (Trend $trend, a
     }
     expect(count($windows))->toBeBetween(count($runs), count($runs) + 3);
 })->with([
-    'golden light' => [Trend::Any, [], null, [-4.0, 6.0]], 'weekends by day, over the change of the clocks' => [Trend::Any, ['sat', 'sun'], [360, 1200], [-90.0, 90.0]],
-    'rising in daylight' => [Trend::Rising, [], null, [0.0, 90.0]], 'falling at night' => [Trend::Falling, [], null, [-90.0, -12.0]],
+    'golden light' => [Trend::Any, [], null, [-4.0, 6.0]],
+    'weekends by day, over the change of the clocks' => [Trend::Any, ['sat', 'sun'], [360, 1200], [-90.0, 90.0]],
+    'rising in daylight' => [Trend::Rising, [], null, [0.0, 90.0]],
+    'falling at night' => [Trend::Falling, [], null, [-90.0, -12.0]],
 ]);
 
 it('keeps the hours of the place’s own clock on the day the clocks change', function (): void {

@@ -54,7 +54,12 @@ it('agrees with PHP’s own date_sun_info to three minutes below 60 degrees', fu
     foreach (['rise' => 'sunrise', 'set' => 'sunset', 'civil_dawn' => 'civil_twilight_begin', 'civil_dusk' => 'civil_twilight_end'] as $ours => $theirs) {
         expect(fmod((float) $sky->at($ours) - $php[$theirs] + 43200 + 864000, 86400) - 43200)->toBeAbout(0, 180);
     }
-})->with([[51.5, 0.0, '2026-04-17'], [0.0, 0.0, '2026-06-21'], [-33.9, 18.4, '2026-12-21'], [58.2, -6.3, '2026-10-03']]);
+})->with([
+    [51.5, 0.0, '2026-04-17'],
+    [0.0, 0.0, '2026-06-21'],
+    [-33.9, 18.4, '2026-12-21'],
+    [58.2, -6.3, '2026-10-03'],
+]);
 
 it('finds the new moon behind an age', function (): void {
     $made = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/Reference/sky.json'), true);
@@ -66,7 +71,17 @@ it('finds the new moon behind an age', function (): void {
 // RCA Electro-Optics Handbook (1974) and Seidelmann (1992), values from memory, cross-checked by both.
 it('lights the ground as the handbook tables do, within 6 %', function (float $altitude, float $lux): void {
     expect(Illuminance::lux($altitude))->toBeWithinShare($lux, 0.06);
-})->with([[-18, 6.5e-4], [-12, 8.3e-3], [-6, 3.40], [-0.8, 453], [0, 732], [5, 4760], [20, 27300], [60, 102000], [90, 124000]]);
+})->with([
+    [-18, 6.5e-4],
+    [-12, 8.3e-3],
+    [-6, 3.40],
+    [-0.8, 453],
+    [0, 732],
+    [5, 4760],
+    [20, 27300],
+    [60, 102000],
+    [90, 124000],
+]);
 
 it('never darkens while the sun rises', function (): void {
     $before = 0.0;

@@ -66,7 +66,14 @@ it('bounds the nodal factors as Schureman’s table 14 does (Special Publication
         }
     }
     expect(min($factors))->toBeAbout($least, 0.01)->and(max($factors))->toBeAbout($most, 0.01);
-})->with([['M2', 0.963, 1.038], ['K1', 0.882, 1.113], ['O1', 0.806, 1.183], ['K2', 0.748, 1.317], ['S2', 1.0, 1.0], ['M4', 0.928, 1.077]]);
+})->with([
+    ['M2', 0.963, 1.038],
+    ['K1', 0.882, 1.113],
+    ['O1', 0.806, 1.183],
+    ['K2', 0.748, 1.317],
+    ['S2', 1.0, 1.0],
+    ['M4', 0.928, 1.077],
+]);
 
 it('gives compounds the corrections of their members', function (): void {
     $at = MeanLongitudes::at(at('2026-08-11'));
@@ -154,7 +161,12 @@ it('finds when the tide stands above, below and between heights, as walking alon
     foreach ($spans as $span) {
         expect($span->highestM)->toBeGreaterThanOrEqual($span->lowestM)->and($span->to)->toBeGreaterThan($span->from);
     }
-})->with([[4.0, null], [null, 1.5], [2.0, 4.2], [2.9, 3.0]]);
+})->with([
+    [4.0, null],
+    [null, 1.5],
+    [2.0, 4.2],
+    [2.9, 3.0],
+]);
 
 it('passes over what is not asked for without changing the rest', function (): void {
     $curve = demoTide(10);
