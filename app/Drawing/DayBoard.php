@@ -9,6 +9,7 @@ use App\Models\Outing;
 use App\Models\Place;
 use App\Tide\PlaceTide;
 use DateTimeImmutable;
+use DateTimeZone;
 use GentlePour\Field\GetOff;
 use GentlePour\InvalidValue;
 use GentlePour\Planning\HoldPlan;
@@ -43,7 +44,7 @@ final class DayBoard
 
     public const BOTTOM = 372.0;
 
-    private const ROW = 26.0;
+    public const ROW = 26.0;
 
     private const STEP_S = 600;
 
@@ -66,6 +67,17 @@ final class DayBoard
     /** @var list<array{x: float, at: string, tide: string, tideLabel: string, sun: string, sunLabel: string, light: string, lightLabel: string, left: string}>|null */
     private ?array $readings = null;
 
+    private readonly DateTimeZone $zone;
+
+    /** @var list<array{0: LevelMark, 1: float}>|null */
+    private ?array $marks = null;
+
+    /** @var array<int, list<LevelSpan>> by mark */
+    private array $spans = [];
+
+    /** @var list<array{name: string, y: float, kind: string, spans: list<array{x: float, width: float, label: string, inside: bool, after: string}>}>|null */
+    private ?array $rows = null;
+
     /** @var list<array{unix: float, heightM: float|null, sun: Horizontal|null, ev: float|null}>|null */
     private ?array $moments = null;
 
@@ -84,6 +96,7 @@ final class DayBoard
         public readonly string $wanted,
         ?LightCurve $light,
     ) {
+        $this->zone = $place->zone();
         $this->from = (float) $day->getTimestamp();
         $this->to = (float) $day->modify('+1 day')->getTimestamp();
         $this->tide = $tides->curve($place, $this->from, $this->to);
@@ -139,7 +152,7 @@ final class DayBoard
 
     public function clock(float $unix): string
     {
-        return (new DateTimeImmutable('@'.(int) round($unix)))->setTimezone($this->place->zone())->format('G:i');
+        return (new DateTimeImmutable('@'.(int) round($unix)))->setTimezone($this->zone)->format('G:i');
     }
 
     /** @return list<array{x: float, label: string}> every other hour by the place's own clock */
@@ -244,6 +257,9 @@ final class DayBoard
     /** @return list<array{0: LevelMark, 1: float}> marks whose height is known */
     public function marks(): array
     {
+        if ($this->marks !== null) {
+            return $this->marks;
+        }
         $marks = [];
         foreach ($this->place->marks as $mark) {
             $height = $mark->heightM();
@@ -252,7 +268,7 @@ final class DayBoard
             }
         }
 
-        return $marks;
+        return $this->marks = $marks;
     }
 
     /** @return list<LevelSpan> */
@@ -260,7 +276,7 @@ final class DayBoard
     {
         $level = $mark->level();
 
-        return $this->tide === null || $level === null ? [] : $level->spans($this->tide);
+        return $this->spans[$mark->id] ??= $this->tide === null || $level === null ? [] : $level->spans($this->tide);
     }
 
     /**
@@ -270,23 +286,7 @@ final class DayBoard
      */
     public function rows(): array
     {
-        $rows = [];
-        foreach ($this->marks() as [$mark]) {
-            $rows[] = [$mark->name, 'mark', array_map(static fn (LevelSpan $s): array => [$s->from, $s->to, null], $this->spansOf($mark))];
-        }
-        if ($this->wanted !== '') {
-            $rows[] = ['no filter', 'light', array_map(static fn (array $s): array => [$s[0], $s[1], null], $this->withoutFilter)];
-            $rows[] = ['hold '.$this->wanted, 'hold', $this->holdSpans()];
-        }
-        $outings = $this->outings();
-        if ($outings !== []) {
-            $rows[] = ['outing', 'outing', array_map(static fn (Outing $o): array => [(float) $o->starts_at->getTimestamp(), (float) $o->ends_at->getTimestamp(), null], $outings)];
-        }
-
-        return array_map(fn (int $i, array $row): array => [
-            'name' => mb_strimwidth($row[0], 0, 26, '…'), 'kind' => $row[1], 'y' => self::BOTTOM + 16 + self::ROW * $i,
-            'spans' => array_map(fn (array $s): array => $this->bar($s[0], $s[1], $s[2]), $row[2]),
-        ], array_keys($rows), $rows);
+        return $this->rows ??= BoardRows::of($this);
     }
 
     /** @return list<Outing> */
@@ -344,51 +344,6 @@ final class DayBoard
         }
 
         return sprintf('moon %.0f %% lit, %.0f days old%s', 100 * Moon::litShare($noon), Moon::ageDays($noon), $times === [] ? '' : ', '.implode(', ', $times));
-    }
-
-    /** @return list<array{0: float, 1: float, 2: string}> runs of the hold plan with the same glass */
-    private function holdSpans(): array
-    {
-        $spans = [];
-        foreach ($this->hold as $i => $step) {
-            $end = $this->hold[$i + 1]['unix'] ?? $step['unix'] + 300;
-            $end = $end - $step['unix'] > 3600 ? $step['unix'] + 300 : $end;
-            $label = $step['way'] === null ? 'no way' : ($step['way']->filters->count() === 0 ? 'bare' : $step['way']->filters->label());
-            $last = count($spans) - 1;
-            if ($last >= 0 && $spans[$last][2] === $label && abs($spans[$last][1] - $step['unix']) < 1) {
-                $spans[$last][1] = $end;
-            } else {
-                $spans[] = [$step['unix'], $end, $label];
-            }
-        }
-
-        // Short runs have no room for their names: the last of a row of them names them all.
-        $names = [];
-        foreach ($spans as $i => [, $end, $label]) {
-            $names[] = $label;
-            if (! isset($spans[$i + 1]) || abs($spans[$i + 1][0] - $end) > 1) {
-                $spans[$i][2] .= '>'.implode(', then ', $names);
-                $names = [];
-            } else {
-                $spans[$i][2] .= '> ';
-            }
-        }
-
-        return $spans;
-    }
-
-    /** @return array{x: float, width: float, label: string, inside: bool, after: string} */
-    private function bar(float $from, float $to, ?string $label): array
-    {
-        [$label, $after] = array_pad(explode('>', $label ?? '', 2), 2, '');
-        $label = $label === '' ? null : $label;
-        $x = $this->x($from);
-        $width = max(2.0, round($this->x($to) - $x, 1));
-        $label ??= $this->clock(max($from, $this->from)).' to '.($to >= $this->to ? '24:00' : $this->clock($to));
-
-        $inside = $width > 7.4 * mb_strlen($label) + 8;
-
-        return ['x' => $x, 'width' => $width, 'label' => $label, 'inside' => $inside, 'after' => $after !== '' || $inside ? $after : $label];
     }
 
     private function firstUse(): float
