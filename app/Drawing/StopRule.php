@@ -200,19 +200,38 @@ final readonly class StopRule
         [$back, $end] = $this->run($backSteps, $far);
         $endX = $this->axis->xOfThirds($end);
         $edge = max($endX, $this->axis->xOfThirds($far), $this->axis->xOfThirds($start));
-        $label = $this->narrow
-            ? sprintf('%s  %s', $way->shutterLabel(), $way->aperture->label())
-            : sprintf('%s  %s  ISO %s', $way->shutterLabel(), $way->aperture->label(), $way->iso->label());
-        $fits = $edge + 14 + self::textWidth($label, 15) < $this->axis->right + 20;
         $left = min($endX, $this->axis->xOfThirds($start));
+        [$label, $labelX, $anchor] = $this->result($way, $edge, $left);
 
         return [
             'key' => Bench::key($way), 'y' => $y, 'picked' => $this->bench->picked !== null && Bench::key($way) === Bench::key($this->bench->picked),
             'forward' => $forward, 'back' => $back,
             'lane' => $back === [] ? self::LANE : self::LANE - self::BACK_LANE - 1,
-            'endX' => $endX, 'label' => $label,
-            'labelX' => $fits ? $edge + 14 : max(4 + self::textWidth($label, 15), $left - 12), 'anchor' => $fits ? 'start' : 'end',
+            'endX' => $endX, 'label' => $label, 'labelX' => $labelX, 'anchor' => $anchor,
         ];
+    }
+
+    /**
+     * What a run comes to, beside it: right of it or else left of it, shortened where there is no room, and left to the list of
+     * ways where there is none at all.
+     *
+     * @return array{string, float, string} label, place and anchor
+     */
+    private function result(Way $way, float $edge, float $left): array
+    {
+        $short = sprintf('%s  %s', $way->shutterLabel(), $way->aperture->label());
+        $labels = $this->narrow ? [$short, $way->shutterLabel()] : [$short.'  ISO '.$way->iso->label(), $short, $way->shutterLabel()];
+        foreach ($labels as $label) {
+            $width = self::textWidth($label, 15);
+            if ($edge + 14 + $width < $this->axis->right + ($this->narrow ? 6 : 20)) {
+                return [$label, $edge + 14, 'start'];
+            }
+            if ($left - 12 - $width > 0) {
+                return [$label, $left - 12, 'end'];
+            }
+        }
+
+        return ['', $edge, 'start'];
     }
 
     /**

@@ -29,6 +29,10 @@ function start(board) {
     board.dataset.started = 'yes';
     const svg = board.querySelector('svg');
     show(board, Number(board.dataset.opening));
+    // On a phone the drawing is wider than the screen: it opens where the cursor stands.
+    const scroll = board.querySelector('.board-scroll');
+    const opening = JSON.parse(board.dataset.readings)[Number(board.dataset.opening)];
+    scroll.scrollLeft = (opening.x / svg.viewBox.baseVal.width) * svg.getBoundingClientRect().width - scroll.clientWidth / 2;
     svg.addEventListener('pointerdown', (event) => {
         dragging = true;
         show(board, placeAt(board, event.clientX));
