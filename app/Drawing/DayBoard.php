@@ -274,9 +274,12 @@ final class DayBoard
     /** @return list<LevelSpan> */
     public function spansOf(LevelMark $mark): array
     {
-        $level = $mark->level();
+        if (! isset($this->spans[$mark->id])) {
+            $level = $mark->level();
+            $this->spans[$mark->id] = $this->tide === null || $level === null ? [] : $level->spans($this->tide);
+        }
 
-        return $this->spans[$mark->id] ??= $this->tide === null || $level === null ? [] : $level->spans($this->tide);
+        return $this->spans[$mark->id];
     }
 
     /**
