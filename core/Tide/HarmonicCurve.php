@@ -12,13 +12,13 @@ use GentlePour\InvalidValue;
  *
  * Constituents of one species (once a day, twice, ...) turn at nearly the same speed. Seen from a carrier of s times the
  * mean moon's hour angle, their sum is a slowly turning arrow. It is worked out exactly, with its rate of change, every
- * day, and in between by the cubic that agrees with both: an arrow that turns by x radians in a step is off by x^4/384 of
- * its length at most, which for S2 seen from M2 is under 0.1 mm in a metre. So a height costs one term
- * a species instead of one a constituent. Nodal corrections follow the date, worked out every ten days and joined linearly.
+ * thirty hours, and in between by the cubic that agrees with both: an arrow that turns by x radians in a step is off by x^4/384 of
+ * its length at most, which for S2 seen from M2 is 0.2 mm in a metre. So a height costs one term
+ * a species instead of one a constituent. Nodal corrections follow the date, worked out every twelve days and joined linearly.
  */
 final class HarmonicCurve implements TideCurve
 {
-    private const STEP_H = 24.0;
+    private const STEP_H = 30.0;
 
     private const NODES_EVERY = 10;
 
@@ -31,7 +31,7 @@ final class HarmonicCurve implements TideCurve
     /** @var list<int> species present, ascending */
     private array $species = [];
 
-    /** @var list<list<float>> per day and species: arrow of the height and its rate, real and imaginary */
+    /** @var list<list<float>> per step and species: arrow of the height and its rate, real and imaginary */
     private array $height = [];
 
     /** @var list<list<float>> the same of the slope */
@@ -47,8 +47,8 @@ final class HarmonicCurve implements TideCurve
     /** The fastest constituents that together make up less of the tide do not count for how finely turning points are sought. */
     private const FAINT_SHARE = 0.004;
 
-    /** A turning point is close enough when the slope’s trend puts it within a tenth of a second, in hours. */
-    private const ROOT_H = 2.5e-5;
+    /** A turning point is close enough when the slope’s trend puts it within a quarter of a second, in hours. */
+    private const ROOT_H = 7e-5;
 
     private float $fastestRadH = 0.0;
 
@@ -174,7 +174,7 @@ final class HarmonicCurve implements TideCurve
     }
 
     /**
-     * Adds a constituent's arrow, its rate and the rate of that, at every day.
+     * Adds a constituent's arrow, its rate and the rate of that, at every step.
      *
      * @param  array<int, float>  $sum
      * @param  list<array{float, float}>  $corrections
@@ -289,7 +289,7 @@ final class HarmonicCurve implements TideCurve
         }
     }
 
-    /** Regula falsi with the Illinois rule, to a tenth of a second. */
+    /** Regula falsi with the Illinois rule, to a quarter of a second. */
     private function root(float $a, float $slopeA, float $b, float $slopeB): float
     {
         $side = 0;
