@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -124,7 +125,16 @@ abstract class BrowserTestCase extends TestCase
 
     public function press(string ...$keys): static
     {
-        $this->browser->getKeyboard()->sendKeys($keys);
+        // Right after a page has come, what has the focus may not take keys yet.
+        $this->eventually(function () use ($keys): ?bool {
+            try {
+                $this->browser->getKeyboard()->sendKeys($keys);
+
+                return true;
+            } catch (ElementNotInteractableException) {
+                return null;
+            }
+        }, 'Nothing takes the keys.');
 
         return $this;
     }
