@@ -20,11 +20,17 @@ final readonly class Bounds
         return new self($what, $least, $most, $unit);
     }
 
-    /** @throws InvalidValue when the value is outside, infinite or not a number */
-    public function check(float $value): float
+    /**
+     * @param  string  $field  where the value was given, if that is known here
+     *
+     * @throws InvalidValue when the value is outside, infinite or not a number
+     */
+    public function check(float $value, string $field = ''): float
     {
         if (! is_finite($value) || $value < $this->least || $value > $this->most) {
-            throw InvalidValue::outside($this->what, $value, $this->least, $this->most, $this->unit);
+            $refusal = InvalidValue::outside($this->what, $value, $this->least, $this->most, $this->unit);
+
+            throw $field === '' ? $refusal : $refusal->at($field);
         }
 
         return $value;

@@ -40,7 +40,7 @@ class InvalidValue extends \InvalidArgumentException
     /** @param  list<string>  $choices */
     public static function notOneOf(string $what, string $given, array $choices): static
     {
-        return new static(sprintf('%s cannot be “%s”; it is one of %s.', $what, $given, implode(', ', $choices)));
+        return new static(sprintf('%s cannot be %s; it is one of %s.', $what, self::quoted($given), implode(', ', $choices)));
     }
 
     /** The same refusal, said of a field. An inner field is kept behind the outer one. */
@@ -51,6 +51,26 @@ class InvalidValue extends \InvalidArgumentException
         return $this;
     }
 
+    /**
+     * The same refusal where a field goes by another name.
+     *
+     * @param  array<string, string>  $names  this name to the other
+     */
+    public function renamed(array $names): static
+    {
+        $this->field = $names[$this->field] ?? $this->field;
+
+        return $this;
+    }
+
+    /** What was given, between quotation marks and not longer than a line; “Nothing” where there was nothing. */
+    public static function quoted(string $given): string
+    {
+        $given = trim($given);
+
+        return $given === '' ? 'Nothing' : '“'.mb_strimwidth($given, 0, 60, '…').'”';
+    }
+
     public function field(): string
     {
         return $this->field;
@@ -58,6 +78,6 @@ class InvalidValue extends \InvalidArgumentException
 
     private static function number(float $value): string
     {
-        return rtrim(rtrim(number_format($value, abs($value) < 1 ? 5 : 3, '.', ''), '0'), '.');
+        return Numeral::short($value, abs($value) < 1 ? 5 : 3);
     }
 }

@@ -220,7 +220,7 @@ final readonly class Bench
         try {
             return $make();
         } catch (InvalidValue $e) {
-            throw $e->field() === '' ? $e->at($field) : $e;
+            throw $e->field() === '' ? $e->at($field) : $e->renamed([$e->field() => $field]);
         }
     }
 }

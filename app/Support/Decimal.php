@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use GentlePour\Numeral;
+
 /** Numbers as people type them into a field: a comma or a point, no more than one of them. */
 final class Decimal
 {
@@ -18,8 +20,6 @@ final class Decimal
     /** The shortest way to write it, to so many decimals at most. */
     public static function write(float $value, int $decimals = 2): string
     {
-        $written = number_format($value, $decimals, '.', '');
-
-        return str_contains($written, '.') ? rtrim(rtrim($written, '0'), '.') : $written;
+        return Numeral::short($value, $decimals);
     }
 }

@@ -46,7 +46,7 @@ final class TideTable
             }
             $pattern = '/^(\d{4}-\d{2}-\d{2})[T,;\s]+(\d{1,2}:\d{2})(?::\d{2})?[,;\s]+(-?\d+(?:[.,]\d+)?)\s*m?[,;\s]*(h|l|high|low|hw|lw)?[a-z ]*$/i';
             if (preg_match($pattern, $line, $m) !== 1) {
-                throw new InvalidValue('Line '.($number + 1).' “'.mb_strimwidth($line, 0, 40, '…').'” cannot be read; write date, time and metres, like 2026-10-18, 05:42, 4.9, H.');
+                throw new InvalidValue('Line '.($number + 1).' '.InvalidValue::quoted($line).' cannot be read; write date, time and metres, like 2026-10-18, 05:42, 4.9, H.');
             }
             try {
                 $unix = Instant::parse($m[1].'T'.str_pad($m[2], 5, '0', STR_PAD_LEFT), $zone);

@@ -180,7 +180,7 @@ final readonly class Fields
         $given = $this->text($name);
 
         return $enum::tryFrom($given) ?? throw InvalidValue::notOneOf(
-            $this->called($name), mb_strimwidth($given, 0, 40, '…'), array_map(static fn (\BackedEnum $e): string => (string) $e->value, $enum::cases()),
+            $this->called($name), $given, array_map(static fn (\BackedEnum $e): string => (string) $e->value, $enum::cases()),
         )->at($this->at($name));
     }
 

@@ -22,7 +22,7 @@ final class Instant
     {
         if (preg_match('/^(\d{4})-(\d{2})-(\d{2})(?:[T ](\d{2}):(\d{2})(?::(\d{2})(?:\.\d+)?)?\s*(Z|[+-]\d{2}:?\d{2})?)?$/', trim($written), $m) !== 1
             || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1]) || (int) ($m[4] ?? 0) > 24 || (int) ($m[5] ?? 0) > 59 || (int) ($m[6] ?? 0) > 60) {
-            throw new InvalidValue('“'.mb_strimwidth($written, 0, 40, '…').'” is not a date or an instant; write it like 2027-03-21 or 2027-03-21T06:30+00:00.');
+            throw new InvalidValue(InvalidValue::quoted($written).' is not a date or an instant; write it like 2027-03-21 or 2027-03-21T06:30+00:00.');
         }
         if ((int) $m[1] < self::FIRST_YEAR || (int) $m[1] > self::LAST_YEAR) {
             throw new InvalidValue('Years from '.self::FIRST_YEAR.' to '.self::LAST_YEAR.' can be reckoned with, not '.$m[1].'.');
@@ -37,7 +37,7 @@ final class Instant
         try {
             return new \DateTimeZone($name);
         } catch (\Exception) {
-            throw new InvalidValue('“'.mb_strimwidth($name, 0, 40, '…').'” is not a time zone; write it like Europe/London or UTC.');
+            throw new InvalidValue(InvalidValue::quoted($name).' is not a time zone; write it like Europe/London or UTC.');
         }
     }
 

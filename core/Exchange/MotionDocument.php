@@ -85,7 +85,7 @@ final class MotionDocument
             throw (new InvalidValue('A '.$kind->label().' has no drop; give its speed or a timed float.'))->at('water.drop_m');
         }
 
-        return $in->make(static fn (): float => Flow::speedOfDrop($kind, $in->number('drop_m')), 'drop_m');
+        return $in->make(static fn (): float => Flow::speedOfDrop($kind, $in->number('drop_m')));
     }
 
     private static function clouds(Fields $in, float $focalMm, Sensor $sensor): Clouds

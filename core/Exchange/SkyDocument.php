@@ -27,7 +27,7 @@ final class SkyDocument
     public static function day(Observer $observer, string $date, \DateTimeZone $zone): array
     {
         if (preg_match('/^\d{4}-\d{2}-\d{2}$/', $date) !== 1) {
-            throw (new InvalidValue('“'.mb_strimwidth($date, 0, 40, '…').'” is not a date; write it like 2027-03-21.'))->at('date');
+            throw (new InvalidValue(InvalidValue::quoted($date).' is not a date; write it like 2027-03-21.'))->at('date');
         }
         $from = Instant::parse($date, $zone);
         $to = (float) (new \DateTimeImmutable($date, $zone))->modify('+1 day')->getTimestamp();
@@ -68,7 +68,7 @@ final class SkyDocument
      */
     public static function light(Observer $observer, float $fromUnix, float $toUnix, float $stepMinutes, SkyCondition $sky, array $readings, \DateTimeZone $zone): array
     {
-        Bounds::of('The step', 0.5, 1440, 'min')->check($stepMinutes);
+        Bounds::of('The step', 0.5, 1440, 'min')->check($stepMinutes, 'step');
         if ($toUnix < $fromUnix) {
             throw (new InvalidValue('The end must not come before the beginning.'))->at('to');
         }

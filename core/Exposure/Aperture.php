@@ -6,6 +6,7 @@ namespace GentlePour\Exposure;
 
 use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Numeral;
 
 /** A relative aperture: the f-number N. One stop is a factor of the square root of two. */
 final readonly class Aperture
@@ -40,7 +41,7 @@ final readonly class Aperture
     /** An f-number as printed: on a dial name it is the dial's exact value (11 is 11.31), elsewhere itself. */
     public static function named(float $printed): self
     {
-        $name = rtrim(rtrim(number_format($printed, 2, '.', ''), '0'), '.');
+        $name = Numeral::short($printed);
         $thirds = DialLabels::thirdsOf(DialLabels::APERTURE, DialLabels::APERTURE_FIRST, $name);
 
         return $thirds === null ? self::of($printed) : self::onDial($thirds);
@@ -62,7 +63,7 @@ final readonly class Aperture
         $dial = (int) round($this->thirds());
         $name = abs($this->thirds() - $dial) < 0.02 ? DialLabels::at(DialLabels::APERTURE, DialLabels::APERTURE_FIRST, $dial) : null;
 
-        return 'f/'.($name ?? rtrim(rtrim(number_format($this->number, 2, '.', ''), '0'), '.'));
+        return 'f/'.($name ?? Numeral::short($this->number));
     }
 
     /** Diameter of the Airy disc on the sensor in mm, for green light of 0.55 micrometres: 2.44 lambda N. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GentlePour\Exposure;
 
 use GentlePour\Bounds;
+use GentlePour\Numeral;
 
 /**
  * What is engraved on a filter, read in every way makers write it: as a filter factor (ND8, 8x), an optical density
@@ -87,7 +88,7 @@ final readonly class FilterMarking
     private static function equation(array $reading): string
     {
         ['stops' => $stops, 'meaning' => $meaning] = $reading;
-        $said = str_ends_with($meaning, 'stops') ? self::number($stops->value).' stops' : $meaning.' = '.self::number($stops->value).' stops';
+        $said = str_ends_with($meaning, 'stops') ? Numeral::short($stops->value).' stops' : $meaning.' = '.Numeral::short($stops->value).' stops';
 
         return str_starts_with($meaning, 'density') ? $said : $said.', density '.number_format($stops->density(), 1);
     }
@@ -151,10 +152,5 @@ final readonly class FilterMarking
         }
 
         return $m[1] === 'nd' ? [$factor, $stops] : [$stops, $factor];
-    }
-
-    private static function number(float $value): string
-    {
-        return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
     }
 }

@@ -6,6 +6,7 @@ namespace GentlePour\Exposure;
 
 use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Numeral;
 
 /** A ratio of exposures on the base-two logarithm: one stop is a factor of two. */
 final readonly class Stops
@@ -81,6 +82,6 @@ final readonly class Stops
             return $sign.($whole === 0 && $part !== '' ? '' : (string) $whole).$part;
         }
 
-        return $sign.rtrim(rtrim(number_format($size, 2, '.', ''), '0'), '.');
+        return $sign.Numeral::short($size);
     }
 }

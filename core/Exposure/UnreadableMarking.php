@@ -23,9 +23,4 @@ final class UnreadableMarking extends InvalidValue
     {
         return new self(self::quoted($given).' is not the range of a variable filter; write it like 2-8 stops or ND2-400.');
     }
-
-    private static function quoted(string $given): string
-    {
-        return trim($given) === '' ? 'Nothing' : '“'.mb_strimwidth(trim($given), 0, 40, '…').'”';
-    }
 }

@@ -23,11 +23,4 @@ final class UnreadableSetting extends InvalidValue
     {
         return new self(self::quoted($given).' is not an ISO; write it like 100 or 1600.');
     }
-
-    private static function quoted(string $given): string
-    {
-        $given = trim($given);
-
-        return $given === '' ? 'Nothing' : '“'.mb_strimwidth($given, 0, 40, '…').'”';
-    }
 }

@@ -25,8 +25,8 @@ final readonly class Bag
         public bool $release,
         public array $rings = [],
     ) {
-        Bounds::of('The number of slots', 0, 5)->check($slots);
-        Bounds::of('The number of filters', 0, 60)->check(count($filters));
+        Bounds::of('The number of slots', 0, 5)->check($slots, 'holder.slots');
+        Bounds::of('The number of filters', 0, 60)->check(count($filters), 'filters');
         $names = array_map(static fn (Filter $f): string => mb_strtolower($f->name), $filters);
         if (count(array_unique($names)) !== count($names)) {
             throw (new InvalidValue('Two filters share a name; give each its own.'))->at('filters');
@@ -42,6 +42,6 @@ final readonly class Bag
             }
         }
 
-        throw new InvalidValue('There is no filter called “'.mb_strimwidth($name, 0, 40, '…').'” in the bag.');
+        throw new InvalidValue('There is no filter called '.InvalidValue::quoted($name).' in the bag.');
     }
 }

@@ -30,7 +30,7 @@ final readonly class Camera
         if ($isoLow !== null && $isoLow->speed > $isoBase->speed) {
             throw (new InvalidValue('The extended low ISO must not be above the base ISO.'))->at('iso_low');
         }
-        Bounds::of('The longest timed shutter', 0.5, 7200, 's')->check($longestTimed->seconds);
+        Bounds::of('The longest timed shutter', 0.5, 7200, 's')->check($longestTimed->seconds, 'longest_timed_s');
     }
 
     /**

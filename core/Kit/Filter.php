@@ -43,14 +43,14 @@ final readonly class Filter
         }
         foreach ([$nominal, $measured, $lightest] as $stops) {
             if ($stops !== null) {
-                Bounds::of('The strength of “'.$name.'”', 0, 24, 'stops')->check($stops->value);
+                Bounds::of('The strength of “'.$name.'”', 0, 24, 'stops')->check($stops->value, 'stops');
             }
         }
         if ($kind === FilterKind::Variable && ($lightest === null || $nominal === null || $lightest->value >= $nominal->value)) {
             throw new InvalidValue('The variable filter “'.$name.'” needs a lightest and a darkest setting, the lightest first.');
         }
         if ($threadMm !== null) {
-            Bounds::of('A filter thread', 10, 200, 'mm')->check($threadMm);
+            Bounds::of('A filter thread', 10, 200, 'mm')->check($threadMm, 'thread_mm');
         }
 
         return new self(trim($name), $kind, $mount, $nominal, $measured, $kind === FilterKind::Variable ? $lightest : null, $threadMm);

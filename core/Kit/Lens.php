@@ -18,12 +18,12 @@ final readonly class Lens
         public Aperture $smallest,
         public ?float $threadMm = null,
     ) {
-        Bounds::of('A focal length', 2, 2000, 'mm')->check($focalLengthMm);
+        Bounds::of('A focal length', 2, 2000, 'mm')->check($focalLengthMm, 'focal_length_mm');
         if ($smallest->number < $widest->number) {
             throw (new InvalidValue('The smallest aperture must have the larger f-number.'))->at('aperture_max');
         }
         if ($threadMm !== null) {
-            Bounds::of('A lens thread', 10, 200, 'mm')->check($threadMm);
+            Bounds::of('A lens thread', 10, 200, 'mm')->check($threadMm, 'thread_mm');
         }
     }
 

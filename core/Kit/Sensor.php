@@ -18,22 +18,10 @@ final readonly class Sensor
         public float $heightMm,
         public ?int $pixelsWide = null,
     ) {
-        try {
-            Bounds::of('The sensor width', 2, 300, 'mm')->check($widthMm);
-        } catch (InvalidValue $e) {
-            throw $e->at('sensor_width_mm');
-        }
-        try {
-            Bounds::of('The sensor height', 2, 300, 'mm')->check($heightMm);
-        } catch (InvalidValue $e) {
-            throw $e->at('sensor_height_mm');
-        }
+        Bounds::of('The sensor width', 2, 300, 'mm')->check($widthMm, 'sensor_width_mm');
+        Bounds::of('The sensor height', 2, 300, 'mm')->check($heightMm, 'sensor_height_mm');
         if ($pixelsWide !== null) {
-            try {
-                Bounds::of('The pixels across', 500, 50000)->check($pixelsWide);
-            } catch (InvalidValue $e) {
-                throw $e->at('pixels_wide');
-            }
+            Bounds::of('The pixels across', 500, 50000)->check($pixelsWide, 'pixels_wide');
         }
     }
 

@@ -26,10 +26,10 @@ final readonly class Clouds
      */
     public static function ofWind(float $speedMS, float $baseM, float $elevationDeg, float $across, float $focalLengthMm, float $widthMm): self
     {
-        Bounds::of('The speed of the clouds', 0.1, 120, 'm/s')->check($speedMS);
-        Bounds::of('The height of the clouds', 50, 16000, 'm')->check($baseM);
-        Bounds::of('The elevation of the clouds', 1, 90, '°')->check($elevationDeg);
-        Bounds::of('The share across', 0, 1)->check($across);
+        Bounds::of('The speed of the clouds', 0.1, 120, 'm/s')->check($speedMS, 'speed_m_s');
+        Bounds::of('The height of the clouds', 50, 16000, 'm')->check($baseM, 'base_m');
+        Bounds::of('The elevation of the clouds', 1, 90, '°')->check($elevationDeg, 'elevation_deg');
+        Bounds::of('The share across', 0, 1)->check($across, 'across');
         $sin = sin(deg2rad($elevationDeg));
         $along = sqrt(1 - $across ** 2);
         $radPerSecond = $speedMS / $baseM * hypot($across * $sin, $along * $sin ** 2);
@@ -44,8 +44,8 @@ final readonly class Clouds
      */
     public static function ofCrossing(float $share, float $seconds): self
     {
-        Bounds::of('The share of the frame', 0.005, 1)->check($share);
-        Bounds::of('The time of the crossing', 0.5, 7200, 's')->check($seconds);
+        Bounds::of('The share of the frame', 0.005, 1)->check($share, 'frame_share');
+        Bounds::of('The time of the crossing', 0.5, 7200, 's')->check($seconds, 'seconds');
 
         return new self($share / $seconds);
     }

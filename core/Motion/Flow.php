@@ -33,8 +33,8 @@ final readonly class Flow implements MovingWater
      */
     public static function of(float $speedMS, float $featureM, Framing $framing): self
     {
-        Bounds::of('The speed of the water', 0.01, 60, 'm/s')->check($speedMS);
-        Bounds::of('The size of the texture', 0.001, 20, 'm')->check($featureM);
+        Bounds::of('The speed of the water', 0.01, 60, 'm/s')->check($speedMS, 'speed_m_s');
+        Bounds::of('The size of the texture', 0.001, 20, 'm')->check($featureM, 'feature_m');
 
         return new self($speedMS, max($featureM, $framing->visibleDetailM()));
     }
@@ -47,7 +47,7 @@ final readonly class Flow implements MovingWater
      */
     public static function speedOfDrop(WaterKind $kind, float $dropM): float
     {
-        $foot = sqrt(2 * self::GRAVITY * Bounds::of('The drop', 0.05, 1000, 'm')->check($dropM));
+        $foot = sqrt(2 * self::GRAVITY * Bounds::of('The drop', 0.05, 1000, 'm')->check($dropM, 'drop_m'));
 
         return $kind === WaterKind::Weir ? $foot : $foot * 2 / 3;
     }
@@ -59,16 +59,8 @@ final readonly class Flow implements MovingWater
      */
     public static function speedOfFloat(float $distanceM, float $seconds): float
     {
-        try {
-            Bounds::of('The distance of the float', 0.1, 1000, 'm')->check($distanceM);
-        } catch (InvalidValue $e) {
-            throw $e->at('distance_m');
-        }
-        try {
-            Bounds::of('The time of the float', 0.1, 3600, 's')->check($seconds);
-        } catch (InvalidValue $e) {
-            throw $e->at('seconds');
-        }
+        Bounds::of('The distance of the float', 0.1, 1000, 'm')->check($distanceM, 'distance_m');
+        Bounds::of('The time of the float', 0.1, 3600, 's')->check($seconds, 'seconds');
 
         return $distanceM / $seconds;
     }

@@ -18,16 +18,8 @@ final readonly class Framing
         public float $distanceM,
         public float $obliqueDeg = 0.0,
     ) {
-        try {
-            Bounds::of('The focal length', 2, 2000, 'mm')->check($focalLengthMm);
-        } catch (InvalidValue $e) {
-            throw $e->at('focal_length_mm');
-        }
-        try {
-            Bounds::of('The distance', 0.2, 20000, 'm')->check($distanceM);
-        } catch (InvalidValue $e) {
-            throw $e->at('distance_m');
-        }
+        Bounds::of('The focal length', 2, 2000, 'mm')->check($focalLengthMm, 'focal_length_mm');
+        Bounds::of('The distance', 0.2, 20000, 'm')->check($distanceM, 'distance_m');
         Bounds::of('The angle of the motion', 0, 85, '°')->check($obliqueDeg);
     }
 

@@ -58,8 +58,8 @@ final class Waves implements MovingWater
     public static function ofPeriod(
         float $peakPeriodS, Framing $framing, float $shortestWaveM = 0.3, float $peakEnhancement = WaveSpectrum::WIND_SEA,
     ): self {
-        Bounds::of('The wave period', 0.3, 30, 's')->check($peakPeriodS);
-        Bounds::of('The shortest wave', 0.05, 500, 'm')->check($shortestWaveM);
+        Bounds::of('The wave period', 0.3, 30, 's')->check($peakPeriodS, 'peak_period_s');
+        Bounds::of('The shortest wave', 0.05, 500, 'm')->check($shortestWaveM, 'shortest_wave_m');
 
         return new self($peakPeriodS, max($shortestWaveM, $framing->visibleDetailM()), WaveSpectrum::ofPeriod($peakPeriodS, $peakEnhancement));
     }

@@ -35,12 +35,12 @@ final readonly class WindowQuery
         public ?array $sunAzimuth = null,
         public SkyCondition $sky = SkyCondition::Clear,
     ) {
-        Bounds::of('The sun’s least altitude', -90, 90, '°')->check($sunLeastDeg);
-        Bounds::of('The sun’s greatest altitude', -90, 90, '°')->check($sunMostDeg);
+        Bounds::of('The sun’s least altitude', -90, 90, '°')->check($sunLeastDeg, 'sun.altitude_min_deg');
+        Bounds::of('The sun’s greatest altitude', -90, 90, '°')->check($sunMostDeg, 'sun.altitude_max_deg');
         if ($sunLeastDeg > $sunMostDeg) {
             throw (new InvalidValue('The sun’s least altitude must not be above its greatest.'))->at('sun.altitude_min_deg');
         }
-        Bounds::of('The least minutes', 1, 1440, 'min')->check($minutesAtLeast);
+        Bounds::of('The least minutes', 1, 1440, 'min')->check($minutesAtLeast, 'minutes_at_least');
         foreach ($days as $day) {
             if (! in_array($day, self::DAYS, true)) {
                 throw InvalidValue::notOneOf('A day', $day, self::DAYS)->at('days');

@@ -36,7 +36,7 @@ final readonly class LightCurve
         $bare = new self($observer, $sky, []);
         $offsets = [];
         foreach ($readings as $reading) {
-            Bounds::of('A reading of the light', -10, 20, 'EV')->check($reading->ev100);
+            Bounds::of('A reading of the light', -10, 20, 'EV')->check($reading->ev100, 'reading');
             $offsets[] = [$reading->unix, $reading->ev100 - $bare->ev100($reading->unix)];
         }
 

@@ -17,16 +17,8 @@ final readonly class Observer
         public float $latitude,
         public float $longitude,
     ) {
-        try {
-            Bounds::of('A latitude', -90, 90, '°')->check($latitude);
-        } catch (InvalidValue $e) {
-            throw $e->at('lat');
-        }
-        try {
-            Bounds::of('A longitude', -180, 180, '°')->check($longitude);
-        } catch (InvalidValue $e) {
-            throw $e->at('lon');
-        }
+        Bounds::of('A latitude', -90, 90, '°')->check($latitude, 'latitude');
+        Bounds::of('A longitude', -180, 180, '°')->check($longitude, 'longitude');
     }
 
     public function sun(float $unix): Horizontal

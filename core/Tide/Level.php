@@ -19,9 +19,10 @@ final readonly class Level
     /** @throws InvalidValue when a height is beyond 30 m or the range is upside down */
     public static function between(?float $aboveM, ?float $belowM): self
     {
-        $bounds = Bounds::of('A height', -30, 30, 'm');
-        foreach (array_filter([$aboveM, $belowM], is_float(...)) as $height) {
-            $bounds->check($height);
+        foreach (['above_m' => $aboveM, 'below_m' => $belowM] as $field => $height) {
+            if ($height !== null) {
+                Bounds::of('A height', -30, 30, 'm')->check($height, $field);
+            }
         }
         if ($aboveM !== null && $belowM !== null && $aboveM >= $belowM) {
             throw (new InvalidValue('“Above” must lie below “below”.'))->at('below_m');

@@ -32,7 +32,7 @@ it('exits with 2 and the error document on bad input', function (string $command
     ['motion', '{}', 'camera'],
     ['solve', '[]x', 'document'],
     ['solve', '{"camera": {"iso_base": 100}, "lens": {"aperture_min": 4, "aperture_max": 22}}', 'reading'],
-    ['motion', str_replace('8}', '-8}', $motion), 'water'],
+    ['motion', str_replace('8}', '-8}', $motion), 'water.peak_period_s'],
 ]);
 
 it('reads a file as well, and says when there is none', function () use ($motion): void {
@@ -113,13 +113,21 @@ it('exits with 2 and the field for every bad option', function (array $words, st
     [['pour:tide', 'noaa/9447130', '--from=2026-01-01', '--to=2026-01-02', '--datum=XX'], 'datum'],
     [['pour:tide', 'noaa/9447130', '--from=2026-01-01', '--to=2026-01-02', '--step=x'], 'step'],
     [['pour:tide', '--near=here'], 'near'],
-    [['pour:tide', '--near=99,0'], 'lat'],
+    [['pour:tide', '--near=99,0'], 'near'],
+    [['pour:tide', '--near=9,0', '--count=0'], 'count'],
+    [['pour:tide', 'noaa/9447130', '--from=2026-01-01', '--to=2026-01-02', '--step=0'], 'step'],
+    [['pour:tide', 'noaa/9447130', '--from=2026-01-01', '--to=2026-01-02', '--above=99'], 'above'],
+    [['pour:tide', 'noaa/9447130', '--from=2026-01-01', '--to=2026-01-02', '--above=3', '--below=1'], 'below'],
     [['pour:sky', '--lat=99', '--lon=0', '--date=2026-01-01'], 'lat'],
     [['pour:sky', '--lat=9', '--lon=0', '--date=2026-02-30'], 'date'],
     [['pour:sky', '--lat=9', '--lon=0', '--date=2026-01-01', '--tz=X/Y'], 'tz'],
     [['pour:light', '--lat=9', '--lon=0', '--from=x', '--to=2026-01-01'], 'from'],
     [['pour:light', '--lat=9', '--lon=0', '--from=2026-01-01', '--to=2026-01-02', '--sky=odd'], 'sky'],
     [['pour:light', '--lat=9', '--lon=0', '--from=2026-01-01', '--to=2026-01-02', '--reading=noon'], 'reading'],
+    [['pour:light', '--lat=9', '--lon=0', '--from=2026-01-01', '--to=2026-01-02', '--reading=2026-01-01T10:00Z,99'], 'reading'],
+    [['pour:light', '--lat=9', '--lon=0', '--from=2026-01-01', '--to=2026-01-02', '--step=0'], 'step'],
+    [['pour:light', '--lat=9', '--lon=999', '--from=2026-01-01', '--to=2026-01-02'], 'lon'],
+    [['pour:light', '--lat=9', '--lon=0', '--from=2026-01-01', '--to=2026-01-02', '--tz=X/Y'], 'tz'],
 ]);
 
 it('refuses bad windows documents at the field', function (string $change, string $field): void {
@@ -128,7 +136,10 @@ it('refuses bad windows documents at the field', function (string $change, strin
 
     expect($code)->toBe(2)->and($out['error']['field'])->toBe($field);
 })->with([
-    ['{"latitude": 99}', 'lat'],
+    ['{"latitude": 99}', 'latitude'],
+    ['{"sun": {"altitude_min_deg": -100}}', 'sun.altitude_min_deg'],
+    ['{"minutes_at_least": 0}', 'minutes_at_least'],
+    ['{"level": {"above_m": 99}}', 'level.above_m'],
     ['{"timezone": "X/Y"}', 'timezone'],
     ['{"from": "later"}', 'from'],
     ['{"to": "2020-01-01"}', 'to'],

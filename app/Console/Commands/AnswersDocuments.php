@@ -46,7 +46,7 @@ trait AnswersDocuments
         $file = $this->argument('file');
         $file = is_string($file) ? $file : '';
         if ($file !== '-' && (! is_file($file) || ! is_readable($file))) {
-            throw (new InvalidValue('There is no file “'.mb_strimwidth($file, 0, 80, '…').'” to read; use - for standard input.'))->at('file');
+            throw (new InvalidValue('There is no file '.InvalidValue::quoted($file).' to read; use - for standard input.'))->at('file');
         }
         $json = file_get_contents($file === '-' ? 'php://stdin' : $file, false, null, 0, self::MOST_BYTES + 1);
         if ($json === false || strlen($json) > self::MOST_BYTES) {

@@ -8,7 +8,6 @@ use GentlePour\Exchange\Instant;
 use GentlePour\Exchange\SkyDocument;
 use GentlePour\InvalidValue;
 use GentlePour\Sky\LightReading;
-use GentlePour\Sky\Observer;
 use GentlePour\Sky\SkyCondition;
 use Illuminate\Console\Command;
 
@@ -25,13 +24,13 @@ final class LightCommand extends Command
     public function handle(): int
     {
         return $this->answering(function (): array {
-            $zone = Instant::timezone((string) $this->text('tz'));
+            $zone = $this->zone();
             $sky = SkyCondition::tryFrom($this->needed('sky'))
                 ?? throw InvalidValue::notOneOf('The sky', $this->needed('sky'), array_column(SkyCondition::cases(), 'value'))->at('sky');
             $given = $this->option('reading');
 
             return SkyDocument::light(
-                new Observer($this->neededNumber('lat'), $this->neededNumber('lon')), $this->instant('from', $zone), $this->instant('to', $zone),
+                $this->observer(), $this->instant('from', $zone), $this->instant('to', $zone),
                 $this->neededNumber('step'), $sky, array_map(fn (mixed $r): LightReading => self::reading(is_string($r) ? $r : '', $zone), is_array($given) ? array_values($given) : []), $zone,
             );
         });

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Support\Decimal;
+use DateTimeZone;
 use GentlePour\Exchange\Instant;
 use GentlePour\InvalidValue;
+use GentlePour\Sky\Observer;
 
 /** Options of a command, read and refused by name. */
 trait ReadsOptions
@@ -40,7 +42,25 @@ trait ReadsOptions
         return (float) $this->numberOption($option);
     }
 
-    private function instant(string $option, \DateTimeZone $zone): float
+    private function observer(): Observer
+    {
+        try {
+            return new Observer($this->neededNumber('lat'), $this->neededNumber('lon'));
+        } catch (InvalidValue $e) {
+            throw $e->renamed(['latitude' => 'lat', 'longitude' => 'lon']);
+        }
+    }
+
+    private function zone(): DateTimeZone
+    {
+        try {
+            return Instant::timezone((string) $this->text('tz'));
+        } catch (InvalidValue $e) {
+            throw $e->at('tz');
+        }
+    }
+
+    private function instant(string $option, DateTimeZone $zone): float
     {
         try {
             return Instant::parse($this->needed($option), $zone);

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use GentlePour\Exchange\Instant;
 use GentlePour\Exchange\SkyDocument;
-use GentlePour\InvalidValue;
-use GentlePour\Sky\Observer;
 use Illuminate\Console\Command;
 
 final class SkyCommand extends Command
@@ -22,12 +19,7 @@ final class SkyCommand extends Command
     public function handle(): int
     {
         return $this->answering(function (): array {
-            $observer = new Observer($this->neededNumber('lat'), $this->neededNumber('lon'));
-            try {
-                $zone = Instant::timezone((string) $this->text('tz'));
-            } catch (InvalidValue $e) {
-                throw $e->at('tz');
-            }
+            [$observer, $zone] = [$this->observer(), $this->zone()];
             if ($this->text('at') !== null) {
                 return SkyDocument::instant($observer, $this->instant('at', $zone));
             }

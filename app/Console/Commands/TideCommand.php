@@ -33,10 +33,14 @@ final class TideCommand extends Command
         $station = $catalogue->find(is_string($id) ? $id : throw InvalidValue::missing('A station')->at('station'));
         $zone = Instant::timezone($station->timezone);
 
-        return TideDocument::answer(
-            $station, $catalogue->constituents(), $this->instant('from', $zone), $this->instant('to', $zone), $this->numberOption('step'), $this->text('datum'),
-            $this->numberOption('above'), $this->numberOption('below'),
-        );
+        try {
+            return TideDocument::answer(
+                $station, $catalogue->constituents(), $this->instant('from', $zone), $this->instant('to', $zone), $this->numberOption('step'), $this->text('datum'),
+                $this->numberOption('above'), $this->numberOption('below'),
+            );
+        } catch (InvalidValue $e) {
+            throw $e->renamed(['above_m' => 'above', 'below_m' => 'below']);
+        }
     }
 
     /** @return array<string, mixed> */
@@ -45,7 +49,11 @@ final class TideCommand extends Command
         if (preg_match('/^\s*(-?\d+(?:\.\d+)?)\s*,\s*(-?\d+(?:\.\d+)?)\s*$/', (string) $this->text('near'), $m) !== 1) {
             throw (new InvalidValue('A place is written as latitude and longitude, like 57.1,-7.4.'))->at('near');
         }
-        $place = new Observer((float) $m[1], (float) $m[2]);
+        try {
+            $place = new Observer((float) $m[1], (float) $m[2]);
+        } catch (InvalidValue $e) {
+            throw $e->renamed(['latitude' => 'near', 'longitude' => 'near']);
+        }
         $count = (int) ($this->numberOption('count') ?? 10);
         if ($count < 1 || $count > 500) {
             throw InvalidValue::outside('The count', $count, 1, 500)->at('count');

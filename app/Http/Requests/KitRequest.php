@@ -25,7 +25,7 @@ use Illuminate\Validation\ValidationException;
 final class KitRequest extends FormRequest
 {
     /** Fields that the core names otherwise than the form does. */
-    private const CORE_FIELDS = ['aperture_max' => 'smallest'];
+    private const CORE_FIELDS = ['aperture_max' => 'smallest', 'focal_length_mm' => 'focal_min_mm', 'longest_timed_s' => 'longest_timed', 'stops' => 'marking'];
 
     /** @return array<string, mixed> */
     public function rules(): array
@@ -104,7 +104,7 @@ final class KitRequest extends FormRequest
                 default => $record->glass(),
             };
         } catch (InvalidValue $e) {
-            $field = self::CORE_FIELDS[$e->field()] ?? $e->field();
+            $field = $e->renamed(self::CORE_FIELDS)->field();
             throw ValidationException::withMessages([$field === '' ? 'name' : $field => $e->getMessage()]);
         }
         $record->save();

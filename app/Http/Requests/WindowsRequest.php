@@ -76,7 +76,7 @@ final class WindowsRequest extends FormRequest
         try {
             return $this->windowQuery($place);
         } catch (InvalidValue $e) {
-            throw $this->refusal(new MessageBag([$e->field() === 'below_m' ? 'below' : 'form' => [$e->getMessage()]]));
+            throw $this->refusal(new MessageBag([in_array($e->renamed(['above_m' => 'above', 'below_m' => 'below', 'minutes_at_least' => 'minutes'])->field(), array_keys($this->rules()), true) ? $e->field() : 'form' => [$e->getMessage()]]));
         }
     }
 

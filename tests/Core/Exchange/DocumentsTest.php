@@ -92,7 +92,7 @@ it('refuses bad motion documents at the field', function (string $path, mixed $v
     ['camera', [], 'camera.sensor_width_mm'],
     ['camera', 'big', 'camera'],
     ['water.kind', 'lava', 'water.kind'],
-    ['water.peak_period_s', 0, 'water'],
+    ['water.peak_period_s', 0, 'water.peak_period_s'],
     ['water', ['kind' => 'cascade'], 'water.speed_m_s'],
     ['water', ['kind' => 'river', 'drop_m' => 3], 'water.drop_m'],
     ['water', ['kind' => 'plunge', 'drop_m' => -3], 'water.drop_m'],
@@ -101,7 +101,10 @@ it('refuses bad motion documents at the field', function (string $path, mixed $v
     ['evaluate_s', [1, -1], 'evaluate_s.1'],
     ['evaluate_s', 'all', 'evaluate_s'],
     ['evaluate_s', ['1/60', 'soon'], 'evaluate_s.1'],
-    ['clouds.base_m', 1, 'clouds'],
+    ['clouds.base_m', 1, 'clouds.base_m'],
+    ['clouds.across', 2, 'clouds.across'],
+    ['water', ['kind' => 'cascade', 'speed_m_s' => -4], 'water.speed_m_s'],
+    ['water', ['kind' => 'cascade', 'speed_m_s' => 4, 'feature_m' => 0], 'water.feature_m'],
 ]);
 
 it('refuses bad solve documents at the field', function (string $path, mixed $value, string $field): void {
@@ -124,6 +127,11 @@ it('refuses bad solve documents at the field', function (string $path, mixed $va
     ['filters.0.marking', 'dark', 'filters.0.marking'],
     ['filters.0', 'Six', 'filters.0'],
     ['filters.1.name', 'six', 'filters'],
+    ['filters.2.thread_mm', 2, 'filters.2.thread_mm'],
+    ['filters.0.measured_stops', 99, 'filters.0.measured_stops'],
+    ['lens.thread_mm', 5000, 'lens.thread_mm'],
+    ['lens.focal_length_mm', 0, 'lens.focal_length_mm'],
+    ['holder.slots', 99, 'holder.slots'],
     ['holder.slots', 2.5, 'holder.slots'],
     ['release', 'yes', 'release'],
     ['limits.longest_s', 'never', 'limits.longest_s'],

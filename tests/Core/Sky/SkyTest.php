@@ -131,5 +131,5 @@ it('says when the light stands between two values', function (): void {
 });
 
 it('refuses places that are not on the earth', function (): void {
-    expect(fn () => new Observer(91, 0))->toBeRefused('latitude', 'lat')->and(fn () => new Observer(0, NAN))->toBeRefused('longitude', 'lon');
+    expect(fn () => new Observer(91, 0))->toBeRefused('latitude', 'latitude')->and(fn () => new Observer(0, NAN))->toBeRefused('longitude', 'longitude');
 });
