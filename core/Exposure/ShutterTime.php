@@ -59,6 +59,18 @@ final readonly class ShutterTime
         throw UnreadableSetting::shutter($written);
     }
 
+    /**
+     * A time that was measured, not set on a dial: a plain number is so many seconds, 3 and not the 3.2 of the dial.
+     *
+     * @throws InvalidValue when it cannot be read or is out of bounds
+     */
+    public static function measured(string $written): self
+    {
+        $text = self::plain($written);
+
+        return preg_match('/^\d*\.?\d+$/', $text) === 1 ? self::ofSeconds((float) $text) : self::parse($written);
+    }
+
     /** Lower case, no blanks, one spelling for every unit and mark; a lone “s” goes, since seconds are meant anyway. */
     private static function plain(string $written): string
     {

@@ -87,7 +87,7 @@ final class Remedies
     {
         $missing = log($q->target->min->seconds / $longestS, 2);
         $toBest = log($q->target->best->seconds / $longestS, 2);
-        $filter = self::COMMON_FILTERS[count(self::COMMON_FILTERS) - 1];
+        $filter = (int) ceil($missing);
         foreach (self::COMMON_FILTERS as $common) {
             if ($common >= $missing) {
                 $filter = $common;

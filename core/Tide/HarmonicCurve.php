@@ -284,32 +284,8 @@ final class HarmonicCurve implements TideCurve
     private function take(float $a, float $slopeA, float $b, float $slopeB, array &$events): void
     {
         if ($slopeA * $slopeB < 0) {
-            $root = $this->root($a, $slopeA, $b, $slopeB);
+            $root = RegulaFalsi::root(fn (float $hour): float => $this->evaluate($this->slope, $hour), $a, $slopeA, $b, $slopeB, self::ROOT_H);
             $events[] = new TideEvent($this->startUnix + 3600 * $root, $this->meanLevelM + $this->evaluate($this->height, $root), $slopeA > 0);
         }
-    }
-
-    /** Regula falsi with the Illinois rule, to a quarter of a second. */
-    private function root(float $a, float $slopeA, float $b, float $slopeB): float
-    {
-        $side = 0;
-        for ($i = 0; $i < 60; $i++) {
-            $middle = ($a * $slopeB - $b * $slopeA) / ($slopeB - $slopeA);
-            $slope = $this->evaluate($this->slope, $middle);
-            if (abs($slope) * ($b - $a) < self::ROOT_H * abs($slopeB - $slopeA)) {
-                return $middle;
-            }
-            if ($slope * $slopeB > 0) {
-                [$b, $slopeB] = [$middle, $slope];
-                $slopeA = $side === -1 ? $slopeA / 2 : $slopeA;
-                $side = -1;
-            } else {
-                [$a, $slopeA] = [$middle, $slope];
-                $slopeB = $side === 1 ? $slopeB / 2 : $slopeB;
-                $side = 1;
-            }
-        }
-
-        return ($a + $b) / 2;
     }
 }

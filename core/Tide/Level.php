@@ -10,6 +10,8 @@ use GentlePour\InvalidValue;
 /** A range of heights in m, open at one end or closed at both: “above 4.6”, “below 1.2”, “between”. */
 final readonly class Level
 {
+    private const WITHIN_S = 0.2;
+
     private function __construct(
         public ?float $aboveM,
         public ?float $belowM,
@@ -95,34 +97,10 @@ final readonly class Level
             if ($limit === null || ($fromM - $limit) * ($toM - $limit) >= 0) {
                 continue;
             }
-            $found[] = self::crossing($curve, $limit, $from, $fromM - $limit, $to, $toM - $limit);
+            $found[] = RegulaFalsi::root(static fn (float $unix): float => $curve->heightM($unix) - $limit, $from, $fromM - $limit, $to, $toM - $limit, self::WITHIN_S);
         }
         sort($found);
 
         return $found;
-    }
-
-    /** Regula falsi with the Illinois rule; the curve rises or falls throughout. */
-    private static function crossing(TideCurve $curve, float $limit, float $a, float $overA, float $b, float $overB): float
-    {
-        $side = 0;
-        for ($i = 0; $i < 60; $i++) {
-            $middle = ($a * $overB - $b * $overA) / ($overB - $overA);
-            $over = $curve->heightM($middle) - $limit;
-            if (abs($over) * ($b - $a) < 0.2 * abs($overB - $overA) || $b - $a < 0.25) {
-                return $middle;
-            }
-            if ($over * $overB > 0) {
-                [$b, $overB] = [$middle, $over];
-                $overA = $side === -1 ? $overA / 2 : $overA;
-                $side = -1;
-            } else {
-                [$a, $overA] = [$middle, $over];
-                $overB = $side === 1 ? $overB / 2 : $overB;
-                $side = 1;
-            }
-        }
-
-        return ($a + $b) / 2;
     }
 }

@@ -58,7 +58,15 @@ class Shot {
         } else if (kept) {
             this.open(kept.openedAtMs);
         }
-        this.at('go').addEventListener('click', () => (this.openedAtMs === null ? this.press() : this.close()));
+        this.at('go').addEventListener('click', () => {
+            if (this.closed) {
+                this.at('opened').submit();
+            } else if (this.openedAtMs === null) {
+                this.press();
+            } else {
+                this.close();
+            }
+        });
         document.addEventListener('keydown', (event) => {
             if (event.code === 'Space' && !event.target.closest('button, input, select, textarea, a')) {
                 event.preventDefault();
@@ -145,7 +153,6 @@ class Shot {
         form.elements.opened_at_ms.value = String(Math.round(openedAtMs));
         form.elements.open_s.value = openS.toFixed(3);
         this.at('go').textContent = 'Send it again';
-        this.at('go').onclick = () => form.submit();
         form.submit();
     }
 

@@ -50,3 +50,15 @@ it('stops before it opens without keeping a frame', function (): void {
     $this->seesIn('[data-go]', 'Open the shutter');
     $this->visit('/log')->seesIn('.said', 'is planned and not taken');
 });
+
+it('sends the same open time again when the first sending failed, however late', function (): void {
+    bulbFrame($this->onPhone());
+    $this->script('HTMLFormElement.prototype.submit = function () { window.sent = (window.sent ?? 0) + 1; }');
+    $this->click('[data-go]')->seesIn('[data-go]', 'Close now')->seesIn('[data-under]', 'over time');
+    $this->click('[data-go]')->seesIn('[data-go]', 'Send it again');
+    $open = $this->value('[name="open_s"]');
+    usleep(700000);
+    $this->click('[data-go]');
+
+    expect($this->script('return window.sent'))->toBe(2)->and($this->value('[name="open_s"]'))->toBe($open);
+});

@@ -92,6 +92,13 @@ it('refuses a bad verdict at the field and keeps what was typed', function (arra
     [['exposure_thirds' => 'x'], 'exposure_thirds'],
 ]);
 
+it('keeps a measured open time through any number of verdicts', function (): void {
+    $frame = Frame::factory()->taken(3.0)->create();
+    $this->put("/log/{$frame->id}", ['open' => '3', 'blur' => 'right'])->assertRedirect();
+
+    expect($frame->refresh()->open_s)->toBe(3.0);
+});
+
 it('deletes a frame for good', function (): void {
     $this->delete('/log/1')->assertRedirect('/log');
     $this->get('/log/1')->assertNotFound();

@@ -198,9 +198,11 @@ it('plans outings, and refuses impossible ones', function (): void {
 
 it('makes the get-off time a wall of the bench while an outing is under way, and only then', function (): void {
     $this->travelTo(Carbon::parse('2026-11-26 16:00', 'UTC'));
+    Outing::query()->delete();
+    $outing = shelf()->outings()->create(['starts_at' => '2026-11-26 15:30', 'ends_at' => '2026-11-26 17:00']);
     $subject = shelf()->subjects()->where('name', 'the posts in swell')->firstOrFail();
     $this->get('/bench?take='.$subject->id)->assertOk()->assertSee('get off by');
-    Outing::query()->delete();
+    $outing->delete();
     $this->get('/bench?take='.$subject->id)->assertOk()->assertDontSee('get off by');
 });
 

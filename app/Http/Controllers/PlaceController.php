@@ -20,9 +20,9 @@ use GentlePour\InvalidValue;
 use GentlePour\Sky\LightReading;
 use GentlePour\Sky\SkyCondition;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Throwable;
 
 final class PlaceController
 {
@@ -159,7 +159,7 @@ final class PlaceController
             $bench = Bench::of([...BenchInputs::defaults(), ...(array) $request->session()->get('bench', [])]);
 
             return new BoardWish($bench->window, $bench->question->bag, $bench->question->habits, $bench->window->best->label());
-        } catch (Throwable) {
+        } catch (InvalidValue|ModelNotFoundException) {
             return null;
         }
     }

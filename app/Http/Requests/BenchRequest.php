@@ -26,12 +26,14 @@ use Illuminate\Validation\Rule;
 /** The bench's fields, from the address or a press of “Shoot this”. */
 final class BenchRequest extends FormRequest
 {
+    use ReadsTyped;
+
     private string $pressedWay = '';
 
     /** What is not given stands as it stood last, or as it stands at first. */
     protected function prepareForValidation(): void
     {
-        $this->pressedWay = $this->text('way');
+        $this->pressedWay = $this->typed('way');
         $given = array_intersect_key($this->all(), array_flip(BenchInputs::FIELDS));
         if (($given['look'] ?? null) !== null && ! array_key_exists('on', $given)) {
             $given['on'] = [];
@@ -50,7 +52,7 @@ final class BenchRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        $kind = WaterKind::tryFrom($this->text('kind'));
+        $kind = WaterKind::tryFrom($this->typed('kind'));
         $waves = $kind?->isWaves() ?? false;
         $by = fn (string $measure): bool => ! $waves && $this->measure($kind) === $measure;
         $needed = static fn (bool $when): array => $when ? ['bail', 'required'] : ['nullable', 'exclude'];
@@ -145,17 +147,10 @@ final class BenchRequest extends FormRequest
         return new HttpResponseException($response);
     }
 
-    private function text(string $field): string
-    {
-        $value = $this->input($field);
-
-        return is_scalar($value) ? (string) $value : '';
-    }
-
     /** A drop stands for the speed of falling water only. */
     private function measure(?WaterKind $kind): string
     {
-        $measure = $this->text('measure');
+        $measure = $this->typed('measure');
 
         return $measure === 'drop' && $kind !== null && ! $kind->falls() ? 'speed' : $measure;
     }

@@ -17,7 +17,7 @@ final class JudgeRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'open' => ['bail', 'required', 'string', 'max:40', new CoreValue(ShutterTime::parse(...))],
+            'open' => ['bail', 'required', 'string', 'max:40', new CoreValue(ShutterTime::measured(...))],
             'blur' => ['nullable', Rule::in(array_column(BlurVerdict::cases(), 'value'))],
             'exposure_thirds' => ['nullable', 'integer', 'between:-15,15'],
             'note' => ['nullable', 'string', 'max:2000'],
@@ -39,7 +39,7 @@ final class JudgeRequest extends FormRequest
     public function verdict(): array
     {
         return [
-            'open_s' => ShutterTime::parse($this->string('open')->toString())->seconds,
+            'open_s' => ShutterTime::measured($this->string('open')->toString())->seconds,
             'blur' => $this->input('blur'),
             'exposure_thirds' => $this->filled('exposure_thirds') ? $this->integer('exposure_thirds') : null,
             'note' => $this->input('note'),

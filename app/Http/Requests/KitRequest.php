@@ -9,7 +9,6 @@ use App\Models\Filter;
 use App\Models\Lens;
 use App\Rules\CoreValue;
 use App\Rules\Quantity;
-use App\Support\Decimal;
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\FilterMarking;
 use GentlePour\Exposure\Iso;
@@ -24,6 +23,8 @@ use Illuminate\Validation\ValidationException;
 /** A camera, lens or filter, as typed. */
 final class KitRequest extends FormRequest
 {
+    use ReadsTyped;
+
     /** Fields that the core names otherwise than the form does. */
     private const CORE_FIELDS = ['aperture_max' => 'smallest', 'focal_length_mm' => 'focal_min_mm', 'longest_timed_s' => 'longest_timed', 'stops' => 'marking'];
 
@@ -164,17 +165,5 @@ final class KitRequest extends FormRequest
             'mount' => Mount::from($this->typed('mount')),
             'thread_mm' => $this->number('thread_mm'),
         ];
-    }
-
-    private function typed(string $field): string
-    {
-        $value = $this->input($field);
-
-        return is_scalar($value) ? trim((string) $value) : '';
-    }
-
-    private function number(string $field): ?float
-    {
-        return $this->typed($field) === '' ? null : Decimal::read($this->typed($field));
     }
 }

@@ -8,7 +8,6 @@ use App\Models\Place;
 use App\Models\TideEntry;
 use App\Rules\CoreValue;
 use App\Rules\Quantity;
-use App\Support\Decimal;
 use App\Support\Position;
 use App\Support\TideTable;
 use App\Tide\StationCatalogue;
@@ -24,6 +23,8 @@ use Illuminate\Validation\ValidationException;
 /** A place, as typed. */
 final class PlaceRequest extends FormRequest
 {
+    use ReadsTyped;
+
     private const NUMBERS = [
         'facing_deg' => ['The facing', 0, 360, '°'], 'stand_m' => ['The stand level', -5, 60, 'm'], 'way_out_m' => ['The way out', -5, 60, 'm'],
         'margin_m' => ['The margin', 0, 10, 'm'], 'walk_minutes' => ['The way back', 0, 600, 'min'], 'wave_height_m' => ['The wave height', 0, 20, 'm'],
@@ -74,7 +75,7 @@ final class PlaceRequest extends FormRequest
         foreach (array_keys(self::NUMBERS) as $name) {
             $nullable = in_array($name, ['facing_deg', 'stand_m', 'way_out_m'], true);
             if ($this->typed($name) !== '' || $nullable) {
-                $numbers[$name] = $this->typed($name) === '' ? null : Decimal::read($this->typed($name));
+                $numbers[$name] = $this->number($name);
             }
         }
         try {
@@ -101,12 +102,5 @@ final class PlaceRequest extends FormRequest
         $place = $this->route('place');
 
         return $place instanceof Place && $place->tideEntries()->exists();
-    }
-
-    private function typed(string $field): string
-    {
-        $value = $this->input($field);
-
-        return is_scalar($value) ? trim((string) $value) : '';
     }
 }

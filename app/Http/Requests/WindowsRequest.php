@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Models\Place;
 use App\Rules\Quantity;
-use App\Support\Decimal;
 use GentlePour\InvalidValue;
 use GentlePour\Planning\Trend;
 use GentlePour\Planning\WindowQuery;
@@ -21,6 +20,8 @@ use Illuminate\Validation\Rule;
 /** The conditions of a search for windows, from the address, so that a search can be kept and gone back to. */
 final class WindowsRequest extends FormRequest
 {
+    use ReadsTyped;
+
     /** Named light as altitudes of the sun. */
     public const LIGHT = ['any' => [-90.0, 90.0], 'blue' => [-6.0, -0.8], 'golden' => [-4.0, 6.0], 'day' => [6.0, 90.0], 'night' => [-90.0, -12.0]];
 
@@ -95,9 +96,8 @@ final class WindowsRequest extends FormRequest
     private function windowQuery(Place $place): WindowQuery
     {
         $observer = $place->observer() ?? throw (new InvalidValue('The place has no position yet.'))->at('place');
-        $number = fn (string $field): ?float => $this->typed($field, '') === '' ? null : Decimal::read($this->typed($field, ''));
         $mark = $place->marks->firstWhere('id', (int) $this->typed('mark', '0'));
-        $level = $mark?->level() ?? ($number('above') === null && $number('below') === null ? null : Level::between($number('above'), $number('below')));
+        $level = $mark?->level() ?? ($this->number('above') === null && $this->number('below') === null ? null : Level::between($this->number('above'), $this->number('below')));
         [$least, $most] = self::LIGHT[$this->typed('light', 'any')];
         $side = self::SIDES[$this->typed('side', 'any')];
         $minutes = fn (string $field, string $default): int => (int) explode(':', $this->typed($field, $default))[0] * 60 + (int) explode(':', $this->typed($field, $default))[1];
@@ -106,16 +106,9 @@ final class WindowsRequest extends FormRequest
         return new WindowQuery(
             $observer, $place->zone(), $level, Trend::from($this->typed('trend', 'any')), $least, $most,
             is_array($days) ? array_values(array_filter($days, is_string(...))) : [],
-            $this->typed('hour_from', '') === '' && $this->typed('hour_to', '') === '' ? null : [$minutes('hour_from', '00:00'), $minutes('hour_to', '24:00')],
-            $number('minutes') ?? 20.0,
+            $this->typed('hour_from') === '' && $this->typed('hour_to') === '' ? null : [$minutes('hour_from', '00:00'), $minutes('hour_to', '24:00')],
+            $this->number('minutes') ?? 20.0,
             $side === null || $place->facing_deg === null ? null : [$place->facing_deg + $side[0], $place->facing_deg + $side[1]],
         );
-    }
-
-    private function typed(string $field, string $default): string
-    {
-        $value = $this->input($field);
-
-        return is_scalar($value) && trim((string) $value) !== '' ? trim((string) $value) : $default;
     }
 }

@@ -75,6 +75,19 @@ it('reads a shutter time in every way people write it', function (string $writte
     'one minute is sixty seconds' => ['60', 60.0],
 ]);
 
+it('takes a measured time at its word, where a dial would say otherwise', function (string $written, float $seconds): void {
+    expect(ShutterTime::measured($written)->seconds)->toBeWithinShare($seconds, 1e-12);
+})->with([
+    ['3', 3.0],
+    ['6', 6.0],
+    ['20', 20.0],
+    ['30 s', 30.0],
+    ['1.26', 1.26],
+    ['0,8', 0.8],
+    ['2m05s', 125.0],
+    ['1/60', 1 / 64],
+]);
+
 it('refuses what is no shutter time, and says how to write one', function (string $written): void {
     expect(fn () => ShutterTime::parse($written))->toBeRefused('');
 })->with([
