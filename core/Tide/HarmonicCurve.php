@@ -47,8 +47,8 @@ final class HarmonicCurve implements TideCurve
     /** The fastest constituents that together make up less of the tide do not count for how finely turning points are sought. */
     private const FAINT_SHARE = 0.004;
 
-    /** A turning point is close enough when the slope’s trend puts it within a quarter of a second, in hours. */
-    private const ROOT_H = 7e-5;
+    /** From fifteen seconds away the secant lands within a few hundredths of a second of a turning point; in hours. */
+    private const LAST_STEP_H = 0.004;
 
     private float $fastestRadH = 0.0;
 
@@ -215,11 +215,14 @@ final class HarmonicCurve implements TideCurve
         $two = $samples[$k + 1];
         $cos = cos($this->carrier * $hour);
         $sin = sin($this->carrier * $hour);
-        [$re, $im, $power, $i, $sum] = [1.0, 0.0, 0, 0, 0.0];
+        $re = 1.0;
+        $im = $sum = 0.0;
+        $power = $i = 0;
         foreach ($this->species as $species) {
-            while ($power < $species) {
-                [$re, $im] = [$re * $cos - $im * $sin, $re * $sin + $im * $cos];
-                $power++;
+            for (; $power < $species; $power++) {
+                $turned = $re * $cos - $im * $sin;
+                $im = $re * $sin + $im * $cos;
+                $re = $turned;
             }
             $sum += $re * ($b00 * $one[$i] + $b10 * $one[$i + 2] + $b01 * $two[$i] + $b11 * $two[$i + 2])
                 - $im * ($b00 * $one[$i + 1] + $b10 * $one[$i + 3] + $b01 * $two[$i + 1] + $b11 * $two[$i + 3]);
@@ -284,7 +287,7 @@ final class HarmonicCurve implements TideCurve
     private function take(float $a, float $slopeA, float $b, float $slopeB, array &$events): void
     {
         if ($slopeA * $slopeB < 0) {
-            $root = RegulaFalsi::root(fn (float $hour): float => $this->evaluate($this->slope, $hour), $a, $slopeA, $b, $slopeB, self::ROOT_H);
+            $root = RegulaFalsi::root(fn (float $hour): float => $this->evaluate($this->slope, $hour), $a, $slopeA, $b, $slopeB, self::LAST_STEP_H);
             $events[] = new TideEvent($this->startUnix + 3600 * $root, $this->meanLevelM + $this->evaluate($this->height, $root), $slopeA > 0);
         }
     }

@@ -10,7 +10,7 @@ use GentlePour\InvalidValue;
 /** A range of heights in m, open at one end or closed at both: “above 4.6”, “below 1.2”, “between”. */
 final readonly class Level
 {
-    private const WITHIN_S = 0.2;
+    private const LAST_STEP_S = 15.0;
 
     private function __construct(
         public ?float $aboveM,
@@ -97,7 +97,7 @@ final readonly class Level
             if ($limit === null || ($fromM - $limit) * ($toM - $limit) >= 0) {
                 continue;
             }
-            $found[] = RegulaFalsi::root(static fn (float $unix): float => $curve->heightM($unix) - $limit, $from, $fromM - $limit, $to, $toM - $limit, self::WITHIN_S);
+            $found[] = RegulaFalsi::root(static fn (float $unix): float => $curve->heightM($unix) - $limit, $from, $fromM - $limit, $to, $toM - $limit, self::LAST_STEP_S);
         }
         sort($found);
 
