@@ -70,6 +70,11 @@ final readonly class Fields
         return is_string($value) ? $value : throw (new InvalidValue($this->called($name).' must be text.'))->at($this->at($name));
     }
 
+    public function textOr(string $name, string $default): string
+    {
+        return $this->has($name) ? $this->text($name) : $default;
+    }
+
     public function flagOr(string $name, bool $default): bool
     {
         $value = $this->values[$name] ?? $default;
@@ -211,6 +216,12 @@ final readonly class Fields
             $at = $name === '' ? $this->path : $this->at($name);
             throw $at === '' || str_starts_with($e->field(), $at) ? $e : $e->at($at);
         }
+    }
+
+    /** A refusal of what this field says, to be thrown. */
+    public function refusal(string $name, string $sentence): InvalidValue
+    {
+        return (new InvalidValue($sentence))->at($this->at($name));
     }
 
     private static function seconds(mixed $value): ShutterTime

@@ -8,21 +8,31 @@ use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
 use GentlePour\InvalidValue;
 use GentlePour\Kit\Sensor;
+use GentlePour\Measuring\CloudBase;
+use GentlePour\Measuring\CloudKind;
 use GentlePour\Motion\CloudLook;
 use GentlePour\Motion\Clouds;
+use GentlePour\Motion\Conflict;
+use GentlePour\Motion\Dispersion;
 use GentlePour\Motion\Flow;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\LookBand;
 use GentlePour\Motion\LookBands;
 use GentlePour\Motion\MovingWater;
+use GentlePour\Motion\Picture;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Motion\Waves;
+use GentlePour\Motion\WaveSpectrum;
+use GentlePour\Motion\Wish;
 
 /** The JSON document of pour:motion: water, clouds and framing in; looks, streaks and the wanted window out. */
 final class MotionDocument
 {
     private const EVALUATIONS_AT_MOST = 500;
+
+    /** Names that the answer gives to parts of its own. */
+    private const TAKEN_NAMES = ['water', 'clouds', 'stops_apart', 'pairs', 'frames'];
 
     /**
      * @return array<string, mixed>
@@ -36,34 +46,69 @@ final class MotionDocument
         $focal = $in->number('focal_length_mm');
         $times = $in->shutters('evaluate_s', self::EVALUATIONS_AT_MOST);
         $out = [];
-        $windows = [];
+        $wishes = [];
+        $names = self::TAKEN_NAMES;
 
         if ($in->has('water') || ! $in->has('clouds')) {
-            $framing = $in->make(static fn (): Framing => new Framing($sensor, $focal, $in->number('distance_m')));
-            $fields = $in->child('water');
-            $kind = $fields->choice('kind', WaterKind::class);
-            $water = self::water($fields, $kind, $framing);
-            $bands = LookBands::of($water, $framing);
-            $out['water'] = self::waterOut($kind, $water, $framing, $bands, $times);
-            if ($in->has('look')) {
-                $windows['water'] = self::lookWindow($bands, $in->choice('look', Look::class));
+            [$out['water'], $wish] = self::moving($in, 'water', $in, $sensor, $focal, $times);
+            $wishes = $wish === null ? [] : [$wish];
+        }
+        foreach ($in->children('subjects') as $i => $subject) {
+            $name = $subject->textOr('name', 'subject '.($i + 1));
+            if (in_array($name, $names, true)) {
+                throw $subject->refusal('name', 'Two parts of the picture share the name '.InvalidValue::quoted($name).'; give each its own.');
             }
+            $names[] = $name;
+            [$answered, $wish] = self::moving($subject, $name, $in, $sensor, $focal, $times);
+            $out['subjects'][] = ['name' => $name] + $answered;
+            $wishes = $wish === null ? $wishes : [...$wishes, $wish];
         }
         if ($in->has('clouds')) {
             $clouds = self::clouds($in->child('clouds'), $focal, $sensor);
             $out['clouds'] = self::cloudsOut($clouds, $times);
             if ($in->has('cloud_look')) {
-                $windows['clouds'] = $clouds->window($in->choice('cloud_look', CloudLook::class));
+                $look = $in->choice('cloud_look', CloudLook::class);
+                $wishes[] = new Wish('clouds', $look->value, $clouds->window($look));
             }
         }
 
-        return $out + self::target($windows);
+        return $out + ($wishes === [] ? [] : self::target(Picture::of($wishes)));
+    }
+
+    /**
+     * One kind of water in the picture, at its own distance or the document's.
+     *
+     * @param  list<ShutterTime>  $times
+     * @return array{array<string, mixed>, Wish|null}
+     */
+    private static function moving(Fields $in, string $name, Fields $document, Sensor $sensor, float $focal, array $times): array
+    {
+        $distance = $in->has('distance_m') ? $in->number('distance_m') : $document->number('distance_m');
+        $framing = $in->make(static fn (): Framing => new Framing($sensor, $focal, $distance, $in->numberOr('oblique_deg', 0.0)));
+        $fields = $in->child('water');
+        $kind = $fields->choice('kind', WaterKind::class);
+        $water = self::water($fields, $kind, $framing);
+        $bands = LookBands::of($water, $framing);
+        $out = self::waterOut($kind, $water, $framing, $bands, $times);
+        if ($fields->has('significant_height_m')) {
+            $out['breaks_at_depth_m'] = $fields->make(static fn (): float => Dispersion::breakerDepthM($fields->number('significant_height_m')));
+        }
+        if (! $in->has('look')) {
+            return [$out, null];
+        }
+        $look = $in->choice('look', Look::class);
+        $window = $bands->band($look)?->window()
+            ?? throw $in->refusal('look', 'This water never looks '.$look->value.' at this distance and focal length.');
+
+        return [$out, new Wish($name, $look->value, $window)];
     }
 
     public static function water(Fields $in, WaterKind $kind, Framing $framing): MovingWater
     {
         if ($kind->isWaves()) {
-            return $in->make(static fn (): Waves => Waves::ofPeriod($in->number('peak_period_s'), $framing, $in->numberOr('shortest_wave_m', 0.3)));
+            return $in->make(static fn (): Waves => Waves::ofSeas(
+                self::seas($in), $framing, $in->numberOr('shortest_wave_m', 0.3), $in->numberOr('depth_m', Dispersion::DEEP_M),
+            ));
         }
         $speed = match (true) {
             $in->has('float') => self::float($in->child('float')),
@@ -72,6 +117,23 @@ final class MotionDocument
         };
 
         return $in->make(static fn (): Flow => Flow::of($speed, $in->numberOr('feature_m', (float) $kind->featureM()), $framing));
+    }
+
+    /** @return non-empty-list<WaveSpectrum> the sea itself, and the wind chop on it */
+    private static function seas(Fields $in): array
+    {
+        $one = static fn (Fields $f): WaveSpectrum => $f->make(static fn (): WaveSpectrum => WaveSpectrum::ofPeriod(
+            $f->number('peak_period_s'), $f->numberOr('peak_enhancement', WaveSpectrum::WIND_SEA), $f->numberOr('significant_height_m', 1.0),
+        ));
+        if (! $in->has('chop')) {
+            return [$one($in)];
+        }
+        $chop = $in->child('chop');
+        if (! $in->has('significant_height_m') || ! $chop->has('significant_height_m')) {
+            throw $in->refusal('significant_height_m', 'Two seas can only be added when the significant height of each is given.');
+        }
+
+        return [$one($in), $one($chop)];
     }
 
     private static function float(Fields $in): float
@@ -96,15 +158,14 @@ final class MotionDocument
             return $crossing->make(static fn (): Clouds => Clouds::ofCrossing($crossing->number('frame_share'), $crossing->number('seconds')));
         }
 
-        return $in->make(static fn (): Clouds => Clouds::ofWind(
-            $in->number('speed_m_s'), $in->number('base_m'), $in->numberOr('elevation_deg', 30), $in->numberOr('across', 1.0), $focalMm, $sensor->widthMm,
-        ));
-    }
+        $base = match (true) {
+            $in->has('base_m') => $in->number('base_m'),
+            $in->has('kind') => $in->choice('kind', CloudKind::class)->baseM(),
+            default => $in->make(static fn (): float => CloudBase::ofDewPoint($in->number('temperature_c'), $in->number('dew_point_c'))),
+        };
+        $across = $in->has('wind_from_deg') ? CloudBase::across($in->number('wind_from_deg'), $in->number('facing_deg')) : $in->numberOr('across', 1.0);
 
-    private static function lookWindow(LookBands $bands, Look $look): ShutterWindow
-    {
-        return $bands->band($look)?->window()
-            ?? throw (new InvalidValue('This water never looks '.$look->value.' at this distance and focal length.'))->at('look');
+        return $in->make(static fn (): Clouds => Clouds::ofWind($in->number('speed_m_s'), $base, $in->numberOr('elevation_deg', 30), $across, $focalMm, $sensor->widthMm));
     }
 
     /**
@@ -152,23 +213,27 @@ final class MotionDocument
         ];
     }
 
-    /**
-     * @param  array<string, ShutterWindow>  $windows
-     * @return array<string, mixed>
-     */
-    private static function target(array $windows): array
+    /** @return array<string, mixed> */
+    private static function target(Picture $picture): array
     {
-        if ($windows === []) {
-            return [];
-        }
-        $all = array_values($windows);
-        $meet = count($all) === 1 ? $all[0] : $all[0]->intersect($all[1]);
+        $meet = $picture->meet();
         if ($meet !== null) {
             return ['target' => self::window($meet)];
         }
-        [$early, $late] = $all[0]->max->seconds < $all[1]->min->seconds ? $all : [$all[1], $all[0]];
+        $apart = $picture->conflicts();
+        $windows = [];
+        foreach ($picture->wishes as $wish) {
+            $windows[$wish->name] = self::window($wish->window);
+        }
 
-        return ['conflict' => array_map(self::window(...), $windows) + ['stops_apart' => $late->min->stopsFrom($early->max)->value]];
+        return ['conflict' => $windows + [
+            'stops_apart' => $apart[0]->stopsApart(),
+            'pairs' => array_map(static fn (Conflict $c): array => ['between' => [$c->shorter->name, $c->longer->name], 'stops_apart' => $c->stopsApart()], $apart),
+            'frames' => array_map(
+                static fn (array $frame): array => self::window($frame['window']) + ['for' => array_map(static fn (Wish $w): string => $w->name, $frame['wishes'])],
+                $picture->frames(),
+            ),
+        ]];
     }
 
     /** @return array{min_s: float, best_s: float, max_s: float} */

@@ -6,12 +6,11 @@ namespace GentlePour\Field;
 
 use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Motion\Dispersion;
 
 /** How far above the still water waves run up a shore. */
 final class RunUp
 {
-    private const GRAVITY = 9.80665;
-
     /**
      * The vertical run-up in m that two waves in a hundred exceed (Stockdon et al. 2006), from deep-water significant height in m, peak
      * period in s and foreshore slope b: 1.1 (0.35 b sqrt(H L) + 0.5 sqrt(H L (0.563 b^2 + 0.004))), or 0.043 sqrt(H L) on
@@ -27,7 +26,7 @@ final class RunUp
         if ($heightM <= 0) {
             return 0.0;
         }
-        $length = self::GRAVITY * $periodS ** 2 / (2 * M_PI);
+        $length = Dispersion::GRAVITY * $periodS ** 2 / (2 * M_PI);
         $product = $heightM * $length;
         $iribarren = $slope / sqrt($heightM / $length);
         $runUp = $iribarren < 0.3 ? 0.043 * sqrt($product) : 1.1 * (0.35 * $slope * sqrt($product) + 0.5 * sqrt($product * (0.563 * $slope ** 2 + 0.004)));

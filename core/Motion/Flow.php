@@ -15,8 +15,6 @@ use GentlePour\InvalidValue;
  */
 final readonly class Flow implements MovingWater
 {
-    private const GRAVITY = 9.80665;
-
     /** Below this the closed form loses its digits; its series 1 - n/6 + n^2/36 - ... is used. */
     private const SERIES_BELOW = 1e-3;
 
@@ -47,9 +45,19 @@ final readonly class Flow implements MovingWater
      */
     public static function speedOfDrop(WaterKind $kind, float $dropM): float
     {
-        $foot = sqrt(2 * self::GRAVITY * Bounds::of('The drop', 0.05, 1000, 'm')->check($dropM, 'drop_m'));
+        $foot = self::speedAtFoot($dropM);
 
         return $kind === WaterKind::Weir ? $foot : $foot * 2 / 3;
+    }
+
+    /**
+     * Speed in m/s after a free fall of so many metres.
+     *
+     * @throws InvalidValue when the drop is not between 0.05 and 1000 m
+     */
+    public static function speedAtFoot(float $dropM): float
+    {
+        return sqrt(2 * Dispersion::GRAVITY * Bounds::of('The drop', 0.05, 1000, 'm')->check($dropM, 'drop_m'));
     }
 
     /**

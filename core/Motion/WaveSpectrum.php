@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace GentlePour\Motion;
 
+use GentlePour\Bounds;
+use GentlePour\InvalidValue;
+
 /**
- * The shape of a sea's frequency spectrum S(w), up to a constant factor: JONSWAP (Hasselmann et al. 1973), which for a
- * peak enhancement of 1 is Pierson-Moskowitz. Angular frequencies in rad/s.
+ * The frequency spectrum S(w) of a sea in m^2 s: JONSWAP (Hasselmann et al. 1973), which for a peak enhancement of 1 is
+ * Pierson-Moskowitz. Angular frequencies in rad/s. Its total variance is a sixteenth of the significant height squared.
  */
 final readonly class WaveSpectrum
 {
@@ -14,23 +17,36 @@ final readonly class WaveSpectrum
 
     public const GROWN_SEA = 1.0;
 
-    public function __construct(
+    private function __construct(
         public float $peakRadS,
-        public float $peakEnhancement = self::WIND_SEA,
+        public float $significantHeightM,
+        public float $peakEnhancement,
     ) {
     }
 
-    public static function ofPeriod(float $peakPeriodS, float $peakEnhancement = self::WIND_SEA): self
+    /** @throws InvalidValue when the period is not between 0.3 and 30 s, or the height not between 1 cm and 20 m */
+    public static function ofPeriod(float $peakPeriodS, float $peakEnhancement = self::WIND_SEA, float $significantHeightM = 1.0): self
     {
-        return new self(2 * M_PI / $peakPeriodS, $peakEnhancement);
+        Bounds::of('The wave period', 0.3, 30, 's')->check($peakPeriodS, 'peak_period_s');
+        Bounds::of('The significant wave height', 0.01, 20, 'm')->check($significantHeightM, 'significant_height_m');
+        Bounds::of('The peak enhancement', 1, 10)->check($peakEnhancement, 'peak_enhancement');
+
+        return new self(2 * M_PI / $peakPeriodS, $significantHeightM, $peakEnhancement);
     }
 
+    /** The factor 1 - 0.287 ln(gamma) keeps the variance while the peak is raised (DNV-RP-C205, 3.5.5). */
     public function density(float $radS): float
     {
         $ratio = $radS / $this->peakRadS;
         $width = $ratio <= 1 ? 0.07 : 0.09;
         $peak = exp(-(($ratio - 1) ** 2) / (2 * $width ** 2));
+        $scale = 5 / 16 * $this->significantHeightM ** 2 / $this->peakRadS * (1 - 0.287 * log($this->peakEnhancement));
 
-        return $ratio ** -5 * exp(-1.25 * $ratio ** -4) * $this->peakEnhancement ** $peak;
+        return $scale * $ratio ** -5 * exp(-1.25 * $ratio ** -4) * $this->peakEnhancement ** $peak;
+    }
+
+    public function periodS(): float
+    {
+        return 2 * M_PI / $this->peakRadS;
     }
 }

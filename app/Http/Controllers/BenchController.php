@@ -9,7 +9,7 @@ use App\Drawing\StopRule;
 use App\Http\Requests\BenchRequest;
 use App\Http\Requests\CrestRequest;
 use GentlePour\InvalidValue;
-use GentlePour\Motion\CrestTimer;
+use GentlePour\Measuring\CrestTimer;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 

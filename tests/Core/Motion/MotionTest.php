@@ -5,7 +5,6 @@ declare(strict_types=1);
 use GentlePour\Kit\Sensor;
 use GentlePour\Motion\CloudLook;
 use GentlePour\Motion\Clouds;
-use GentlePour\Motion\CrestTimer;
 use GentlePour\Motion\Flow;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\Look;
@@ -93,24 +92,6 @@ it('agrees with a much finer quadrature of the same integral', function (float $
     [14, 1800],
     [1.5, 0.3],
 ]);
-
-it('has its peak where the peak is, enhanced 3.3 times over a fully grown sea (JONSWAP, Hasselmann et al. 1973)', function (): void {
-    $wind = new WaveSpectrum(1.0);
-    $grown = new WaveSpectrum(1.0, WaveSpectrum::GROWN_SEA);
-
-    expect($wind->density(1.0))->toBeGreaterThan($wind->density(0.97))->toBeGreaterThan($wind->density(1.03))
-        ->and($wind->density(1.0) / $grown->density(1.0))->toBeWithinShare(3.3, 1e-9)
-        ->and($grown->density(2.0))->toBeWithinShare(2 ** -5 * exp(-1.25 / 16), 1e-9);
-});
-
-it('has the total variance of a Pierson-Moskowitz sea in closed form: exp and power integrate to 1/5 peak^-4', function (): void {
-    $grown = new WaveSpectrum(1.0, WaveSpectrum::GROWN_SEA);
-    $total = 0.0;
-    for ($w = 0.0005; $w < 60; $w += 0.001) {
-        $total += $grown->density($w) * 0.001;
-    }
-    expect($total)->toBeWithinShare(0.2, 1e-3);
-});
 
 it('has swells run at g T / 2 pi in deep water (linear wave theory): 8 s at 12.5 m/s', function (): void {
     expect(Waves::ofPeriod(8, framing())->speedMS())->toBeAbout(12.49, 0.01)
@@ -201,21 +182,6 @@ it('refuses water that cannot be', function (): void {
         ->and(fn () => Flow::speedOfFloat(10, 0))->toBeRefused('time', 'seconds')
         ->and(fn () => framing(24, 0))->toBeRefused('distance', 'distance_m')
         ->and(fn () => framing(-5))->toBeRefused('focal', 'focal_length_mm');
-});
-
-it('hears a swell in presses: the median, which one missed press does not move', function (): void {
-    $timer = CrestTimer::ofPresses([0.0, 8.1, 16.0, 24.3, 40.2, 48.1, 56.2]);
-
-    expect($timer->periodS())->toBeAbout(8.1, 0.11)->and($timer->presses())->toBe(7)->and($timer->isEnough())->toBeTrue()
-        ->and($timer->spreadS())->toBeLessThan(0.2)
-        ->and(CrestTimer::ofPresses([1.0, 9.0])->isEnough())->toBeFalse();
-});
-
-it('refuses presses that make no rhythm', function (): void {
-    expect(fn () => CrestTimer::ofPresses([1.0]))->toBeRefused('presses')
-        ->and(fn () => CrestTimer::ofPresses([5.0, 2.0]))->toBeRefused('between two crests')
-        ->and(fn () => CrestTimer::ofPresses([5.0, 5.01]))->toBeRefused('between two crests')
-        ->and(fn () => CrestTimer::ofPresses([5.0, 500.0]))->toBeRefused('between two crests');
 });
 
 it('smears clouds by wind, height and elevation (closed form)', function (): void {

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Motion;
+
+/** Two wishes that no one shutter time fulfils. */
+final readonly class Conflict
+{
+    public function __construct(
+        public Wish $shorter,
+        public Wish $longer,
+    ) {
+    }
+
+    /** From the longest time of the one to the shortest of the other. */
+    public function stopsApart(): float
+    {
+        return $this->longer->window->min->stopsFrom($this->shorter->window->max)->value;
+    }
+
+    public function sentence(): string
+    {
+        return sprintf(
+            '%s %s ends at %s, %s %s begins at %s: %.1f stops apart.',
+            ucfirst($this->shorter->look), $this->shorter->name, $this->shorter->window->max->label(),
+            $this->longer->look, $this->longer->name, $this->longer->window->min->label(), $this->stopsApart(),
+        );
+    }
+}

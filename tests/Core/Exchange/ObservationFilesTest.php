@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+use GentlePour\Exchange\ObservationFiles;
+
+const BUOY = <<<'TXT'
+    #YY  MM DD hh mm WDIR WSPD GST  WVHT   DPD   APD MWD   PRES  ATMP  WTMP  DEWP  VIS PTDY  TIDE
+    #yr  mo dy hr mn degT m/s  m/s     m   sec   sec degT   hPa  degC  degC  degC  nmi  hPa    ft
+    2026 11 26 06 50 250  7.0  9.0   1.4     9   6.1 265 1008.2  11.2  12.0   8.4   MM -1.1    MM
+    2026 11 26 07 50 255  8.0   MM    MM    MM    MM  MM 1008.0  11.4  12.0   8.3   MM   MM    MM
+    2026 11 26 08 50 260  8.0  9.0   1.7    11   6.4 270 1007.8  11.5    MM   8.1   MM -1.2    MM
+    2026 11 26 25 50 260  8.0  9.0   1.7    11   6.4 270 1007.8  11.5    MM   8.1   MM -1.2    MM
+    2026 11 26 09 50 260  8.0  9.0   high   11   6.4 270 1007.8  11.5    MM   8.1   MM -1.2    MM
+    2026 11 26 10 50 260
+    TXT;
+
+it('reads the standard meteorological format of public buoys, with its units line and MM for what is missing', function (): void {
+    $read = ObservationFiles::read(['buoy.txt' => BUOY]);
+
+    expect($read->observations)->toHaveCount(3);
+    [$first, $second, $third] = $read->observations;
+    expect($first->unix)->toBe((float) gmmktime(6, 50, 0, 11, 26, 2026))
+        ->and($first->significantHeightM)->toBe(1.4)->and($first->peakPeriodS)->toBe(9.0)->and($first->meanPeriodS)->toBe(6.1)->and($first->fromDeg)->toBe(265.0)
+        ->and($first->windMS)->toBe(7.0)->and($first->windFromDeg)->toBe(250.0)->and($first->pressureHpa)->toBe(1008.2)->and($first->waterC)->toBe(12.0)
+        ->and($first->dewPointC)->toBe(8.4)
+        ->and($second->significantHeightM)->toBeNull()->and($second->periodS())->toBeNull()->and($second->windMS)->toBe(8.0)
+        ->and($third->waterC)->toBeNull();
+});
+
+it('lists the lines it cannot read, each with its number and why, and uses the rest', function (): void {
+    $bad = ObservationFiles::read(['buoy.txt' => BUOY])->badLines;
+
+    expect(array_column($bad, 'line'))->toBe([6, 7, 8])
+        ->and($bad[0]['reason'])->toContain('date')->and($bad[1]['reason'])->toContain('WVHT cannot be “high”')->and($bad[2]['reason'])->toContain('6 columns where 19')
+        ->and($bad[1]['text'])->toContain('high')->and($bad[0]['file'])->toBe('buoy.txt');
+});
+
+it('picks the row nearest to an instant, of those that say something of the waves', function (): void {
+    $read = ObservationFiles::read(['buoy.txt' => BUOY]);
+    $at = (float) gmmktime(7, 45, 0, 11, 26, 2026);
+
+    expect($read->nearest($at)?->peakPeriodS)->toBeNull()
+        ->and($read->nearestWaves($at)?->unix)->toBe((float) gmmktime(6, 50, 0, 11, 26, 2026));
+});
+
+it('reads several files together, in order of time, one row an instant', function (): void {
+    $later = "time,hs,tp,wind_m_s\n2026-11-26T09:00:00Z,2.0,12,6\n2026-11-26 06:50,1.5,9.5,5\n";
+    $read = ObservationFiles::read(['buoy.txt' => BUOY, 'forecast.csv' => $later]);
+
+    expect($read->observations)->toHaveCount(4)->and($read->observations[0]->significantHeightM)->toBe(1.5)
+        ->and($read->observations[3]->periodS())->toBe(12.0);
+});
+
+it('reads CSV with named columns, semicolons, a byte order mark and Windows line ends', function (): void {
+    $read = ObservationFiles::read(['a.csv' => "\u{FEFF}Time;WVHT;APD\r\n2026-11-26T06:00+01:00;0,9;5\r\n2026-11-26T08:00+01:00;0.9;5\r\n"]);
+
+    expect($read->observations)->toHaveCount(1)->and($read->observations[0]->unix)->toBe((float) gmmktime(7, 0, 0, 11, 26, 2026))
+        ->and($read->observations[0]->periodS())->toBe(6.0)
+        ->and($read->badLines[0]['reason'])->toContain('0,9');
+});
+
+it('reads the older files: no mark before the names, two-digit years, nines for what is missing, BAR for the pressure', function (): void {
+    $read = ObservationFiles::read(['old.txt' => "YY MM DD hh WD   WSPD GST  WVHT  DPD   APD  MWD  BAR    ATMP  WTMP  DEWP  VIS\n98 12 31 23 240  9.0  11.0 2.10 12.50 99.00 999 1002.3  8.1  9.9 999.0 99.0\n"]);
+
+    expect($read->observations[0]->unix)->toBe((float) gmmktime(23, 0, 0, 12, 31, 1998))->and($read->observations[0]->peakPeriodS)->toBe(12.5)
+        ->and($read->observations[0]->meanPeriodS)->toBeNull()->and($read->observations[0]->fromDeg)->toBeNull()->and($read->observations[0]->pressureHpa)->toBe(1002.3);
+});
+
+it('goes by the line of units: feet and knots become metres and metres a second', function (): void {
+    $read = ObservationFiles::read(['ft.txt' => "#YY MM DD hh mm WSPD WVHT DPD\n#yr mo dy hr mn kts ft sec\n2026 11 26 06 00 10 3.0 8\n"]);
+
+    expect($read->observations[0]->windMS)->toBeAbout(5.144, 0.001)->and($read->observations[0]->significantHeightM)->toBeAbout(0.9144, 1e-9);
+});
+
+it('believes no sea that cannot be', function (): void {
+    $read = ObservationFiles::read(['x.csv' => "time,hs,tp\n2026-11-26,400,9\n2026-11-26,1,-3\n2026-11-26,1e999,9\n20260,1,9\n2026-11-26,,\n"]);
+
+    expect($read->observations)->toBe([])->and($read->badLines)->toHaveCount(5);
+});
+
+it('refuses what is no such file, and says how one begins', function (string $text): void {
+    expect(fn () => ObservationFiles::read(['x.txt' => $text]))->toBeRefused('x.txt', 'files');
+})->with(['hello world', "a,b,c\n1,2,3\n", '<html><body>404</body></html>', "time,depth\n2026-01-01,3\n"]);
+
+it('refuses an empty file', function (): void {
+    expect(fn () => ObservationFiles::read(['x.txt' => "\n\n"]))->toBeRefused('no observation', 'files');
+});

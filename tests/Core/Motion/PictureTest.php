@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Exposure\ShutterWindow;
+use GentlePour\Field\Support;
+use GentlePour\Kit\Sensor;
+use GentlePour\Motion\Flow;
+use GentlePour\Motion\Framing;
+use GentlePour\Motion\Look;
+use GentlePour\Motion\LookBands;
+use GentlePour\Motion\Picture;
+use GentlePour\Motion\ShoreRhythm;
+use GentlePour\Motion\Stirring;
+use GentlePour\Motion\Taste;
+use GentlePour\Motion\WaterKind;
+use GentlePour\Motion\Wish;
+use GentlePour\Review\BlurVerdict;
+
+function wish(string $name, float $min, float $max): Wish
+{
+    return new Wish($name, 'silk', ShutterWindow::of(ShutterTime::ofSeconds($min), ShutterTime::ofSeconds($max)));
+}
+
+it('finds the time that suits everything in the picture', function (): void {
+    $window = Picture::of([wish('backwash', 0.5, 4), wish('swell', 2, 16), wish('clouds', 1, 60)])->meet();
+
+    expect($window?->min->seconds)->toBe(2.0)->and($window?->max->seconds)->toBe(4.0)
+        ->and(Picture::of([wish('backwash', 0.5, 4), wish('swell', 2, 16)])->frames())->toHaveCount(1);
+});
+
+it('says which pair does not meet and by how many stops, and proposes the fewest frames to blend', function (): void {
+    $picture = Picture::of([wish('backwash', 0.25, 1), wish('swell', 4, 16), wish('clouds', 8, 120)]);
+    $conflicts = $picture->conflicts();
+    $frames = $picture->frames();
+
+    expect($picture->meet())->toBeNull()->and($conflicts)->toHaveCount(2)
+        ->and($conflicts[0]->stopsApart())->toBeAbout(3.0, 1e-9)->and($conflicts[0]->longer->name)->toBe('clouds')
+        ->and($conflicts[1]->stopsApart())->toBeAbout(2.0, 1e-9)
+        ->and($conflicts[0]->sentence())->toContain('3.0 stops apart')->toContain('backwash')
+        ->and($frames)->toHaveCount(2)
+        ->and(array_map(static fn (Wish $w): string => $w->name, $frames[1]['wishes']))->toBe(['swell', 'clouds'])
+        ->and($frames[1]['window']->min->seconds)->toBe(8.0)->and($frames[1]['window']->max->seconds)->toBe(16.0);
+});
+
+it('never proposes a frame that breaks a wish, nor more frames than there are wishes', function (): void {
+    mt_srand(7);
+    for ($round = 0; $round < 300; $round++) {
+        $wishes = array_map(static function (int $i): Wish {
+            $min = 2 ** (mt_rand(-80, 80) / 10);
+
+            return wish("w{$i}", $min, $min * 2 ** (mt_rand(0, 40) / 10));
+        }, range(1, mt_rand(1, 5)));
+        $frames = Picture::of($wishes)->frames();
+        $named = [];
+        foreach ($frames as $frame) {
+            foreach ($frame['wishes'] as $w) {
+                $named[] = $w->name;
+                expect($w->window->contains($frame['window']->best))->toBeTrue();
+            }
+        }
+        expect(count($named))->toBe(count($wishes))->and(count(array_unique($named)))->toBe(count($wishes))
+            // One frame for each of a set of wishes of which no two meet is the least there can be.
+            ->and(count($frames) > 1)->toBe(Picture::of($wishes)->meet() === null);
+    }
+});
+
+it('calls a frame one gesture under half a wave, patchy to three, even from five (common practice)', function (): void {
+    expect((new ShoreRhythm(2, 8))->words())->toContain('one gesture')
+        ->and((new ShoreRhythm(16, 8))->words())->toContain('patchy')
+        ->and((new ShoreRhythm(48, 8))->words())->toContain('even')->not->toContain('nearly')
+        ->and((new ShoreRhythm(72, 8))->unevenness())->toBeAbout(1 / 3, 1e-9)
+        ->and((new ShoreRhythm(2, 8))->moment(WaterKind::Swell))->toContain('crest')
+        ->and((new ShoreRhythm(1, 8))->moment(WaterKind::Backwash))->toContain('4.0 s')
+        ->and((new ShoreRhythm(2, 8))->moment(WaterKind::Cascade))->toBeNull();
+});
+
+it('learns a taste slowly, shrunk towards nought while there are few verdicts', function (): void {
+    expect(Taste::of([])->stops)->toBe(0.0)
+        ->and(Taste::of([[0.0, BlurVerdict::TooCrisp]])->stops)->toBeAbout(0.2, 1e-9)
+        ->and(Taste::of(array_fill(0, 12, [0.0, BlurVerdict::TooCrisp]))->stops)->toBeAbout(0.75, 1e-9)
+        ->and(Taste::of(array_fill(0, 12, [0.5, BlurVerdict::Right]))->stops)->toBeAbout(0.375, 1e-9)
+        ->and(Taste::of([[0.0, BlurVerdict::TooCrisp], [0.0, BlurVerdict::TooSmooth]])->stops)->toBe(0.0)
+        ->and(Taste::of([[0.0, BlurVerdict::TooSmooth]], 1.0)->stops)->toBeAbout(0.8, 1e-9)
+        ->and(Taste::of([[0.0, BlurVerdict::TooSmooth]], 1.0)->learned())->toBeAbout(-0.2, 1e-9)
+        ->and(Taste::of(array_fill(0, 500, [2.0, BlurVerdict::TooCrisp]))->stops)->toBeLessThanOrEqual(2.0)
+        ->and(fn () => Taste::of([], 7.0))->toBeRefused('taste');
+});
+
+it('moves the aim by the taste and never out of the look', function (): void {
+    $framing = new Framing(new Sensor(36, 24), 24, 8);
+    $silk = LookBands::of(Flow::of(4, 0.25, $framing), $framing)->band(Look::Silk) ?? throw new LogicException;
+    $plain = $silk->window();
+
+    expect($silk->window(Taste::of([], 0.5))->best->stopsFrom($plain->best)->value)->toBeAbout(0.5, 1e-6)
+        ->and($silk->window(Taste::of([], 2.0))->best->seconds)->toBeWithinShare($plain->max->seconds, 1e-9)
+        ->and($silk->window(Taste::of([], -2.0))->best->seconds)->toBeWithinShare($plain->min->seconds, 1e-9);
+});
+
+it('says what would hold still what stirs, by speed, distance and focal length', function (): void {
+    // A circle of confusion of 28.8 micrometres over 1.4 m/s seen at 10 m through 50 mm: 4.1 ms (closed form).
+    $framing = new Framing(new Sensor(36, 24), 50, 10);
+    expect($framing->sharpSeconds(Stirring::PersonWalking->speedMS()))->toBeAbout(0.0288 / (1.4 * 50 / 10), 0.00002);
+    $speeds = array_map(static fn (Stirring $s): float => $s->speedMS(), Stirring::cases());
+    expect(min($speeds))->toBeGreaterThan(0.0);
+});
+
+it('caps the time in wind: less for a long lens, for more wind, for a lighter tripod; not at all when it is calm (judgement)', function (): void {
+    expect(Support::Tripod->wall(5, 24)?->longest->seconds)->toBe(480.0)
+        ->and(Support::Tripod->wall(10, 24)?->longest->seconds)->toBe(120.0)
+        ->and(Support::Tripod->wall(5, 96)?->longest->seconds)->toBe(120.0)
+        ->and(Support::Light->wall(5, 24)?->longest->seconds)->toBe(120.0)
+        ->and(Support::Tripod->wall(1, 24))->toBeNull()
+        ->and(Support::Heavy->wall(9, 24)?->why)->toContain('wind 9 m/s')
+        ->and(fn () => Support::Tripod->wall(-3, 24))->toBeRefused('wind', 'wind_m_s')
+        ->and(fn () => Support::Tripod->wall(NAN, 24))->toBeRefused('wind');
+});
