@@ -9,7 +9,10 @@ use App\Http\Controllers\MarkController;
 use App\Http\Controllers\OutingController;
 use App\Http\Controllers\OutlookController;
 use App\Http\Controllers\PlaceController;
+use App\Http\Controllers\SceneController;
 use App\Http\Controllers\ShootController;
+use App\Http\Controllers\ShotListController;
+use App\Http\Controllers\WaterController;
 use App\Http\Controllers\WindowController;
 use Illuminate\Support\Facades\Route;
 
@@ -35,9 +38,20 @@ Route::get('/windows.ics', [WindowController::class, 'calendar'])->name('windows
 Route::get('/windows.csv', [WindowController::class, 'table'])->name('windows.csv');
 
 Route::get('/bench', [BenchController::class, 'show'])->name('bench');
-Route::get('/bench/crests', [BenchController::class, 'crests'])->name('bench.crests');
+Route::get('/scene', [SceneController::class, 'recipe'])->name('scene');
+Route::get('/compare', [SceneController::class, 'compare'])->name('compare');
+
+Route::get('/water', [WaterController::class, 'index'])->name('water');
+Route::get('/water/heard', [WaterController::class, 'heard'])->name('water.heard');
+Route::delete('/water/measurements/{measurement}', [WaterController::class, 'destroy'])->name('water.destroy');
+Route::put('/water/taste/{kind}', [WaterController::class, 'taste'])->name('water.taste');
+Route::get('/water/{kind}', [WaterController::class, 'tool'])->name('water.tool');
+Route::post('/water/{kind}', [WaterController::class, 'store'])->name('water.store');
 
 Route::post('/shoot', [ShootController::class, 'plan'])->name('shoot.plan');
+Route::post('/lists', [ShotListController::class, 'store'])->name('lists.store');
+Route::get('/lists/{list}', [ShotListController::class, 'show'])->name('lists.show');
+Route::delete('/lists/{list}', [ShotListController::class, 'destroy'])->name('lists.destroy');
 Route::get('/shoot', [ShootController::class, 'latest'])->name('shoot');
 Route::get('/shoot/{frame}', [ShootController::class, 'show'])->name('shoot.show');
 Route::put('/shoot/{frame}/steps', [ShootController::class, 'steps'])->name('shoot.steps');

@@ -18,18 +18,23 @@ use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
 use GentlePour\Exposure\Stops;
 use GentlePour\Field\Cautions;
+use GentlePour\Field\Support;
 use GentlePour\InvalidValue;
-use GentlePour\Motion\Flow;
-use GentlePour\Motion\Framing;
+use GentlePour\Kit\Bag;
+use GentlePour\Motion\Dispersion;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\LookBand;
 use GentlePour\Motion\LookBands;
-use GentlePour\Motion\MovingWater;
+use GentlePour\Motion\Picture;
+use GentlePour\Motion\ShoreRhythm;
+use GentlePour\Motion\Stirring;
+use GentlePour\Motion\Taste;
 use GentlePour\Motion\WaterKind;
-use GentlePour\Motion\Waves;
+use GentlePour\Motion\Wish;
 use GentlePour\Solving\Answer;
 use GentlePour\Solving\BackSolver;
 use GentlePour\Solving\Question;
+use GentlePour\Solving\Wall;
 use GentlePour\Solving\Way;
 
 /** The bench worked out: from valid inputs to the looks, the wanted window and the ways to shoot it. */
@@ -41,10 +46,9 @@ final readonly class Bench
     /** @param  array<string, mixed>  $inputs */
     private function __construct(
         public array $inputs,
-        public WaterKind $kind,
-        public Framing $framing,
-        public MovingWater $water,
-        public LookBands $bands,
+        public Moving $moving,
+        public Picture $picture,
+        public Taste $taste,
         public LookBand $band,
         public ShutterWindow $window,
         public Reading $reading,
@@ -64,21 +68,16 @@ final readonly class Bench
         $text = static fn (string $field): string => is_scalar($inputs[$field] ?? null) ? trim((string) $inputs[$field]) : '';
         $number = static fn (string $field): float => Decimal::read($text($field));
 
-        $kind = WaterKind::from($text('kind'));
         $camera = Camera::query()->findOrFail((int) $text('camera'));
         $lens = Lens::query()->findOrFail((int) $text('lens'));
-        $bag = self::at('focal', static fn () => KitBag::packed($camera, $lens, $number('focal')));
-        $framing = new Framing($camera->sensor(), $number('focal'), $number('distance'));
-        $water = match (true) {
-            $kind->isWaves() => Waves::ofPeriod($number('period'), $framing),
-            $text('measure') === 'float' => self::flow($kind, Flow::speedOfFloat($number('float_m'), $number('float_s')), $framing, 'float_s'),
-            $text('measure') === 'drop' && $kind->falls() => self::flow($kind, Flow::speedOfDrop($kind, $number('drop')), $framing, 'drop'),
-            default => self::flow($kind, $number('speed'), $framing, 'speed'),
-        };
-        $bands = LookBands::of($water, $framing);
+        $bag = Field::at('focal', static fn () => KitBag::packed($camera, $lens, $number('focal')));
+        $moving = Moving::of($inputs, $camera);
+        $taste = Tastes::of($moving->kind);
         $lookPressed = ! in_array($text('look_was'), ['', $text('look')], true);
         $target = $lookPressed ? '' : $text('target');
-        [$band, $window] = self::aim($bands, Look::from($text('look')), $target);
+        [$band, $window] = self::aim($moving->bands, Look::from($text('look')), $target, $taste);
+        $picture = self::picture($moving, $band);
+        $window = self::shared($window, $picture, $target !== '');
 
         $reading = self::reading($text, is_array($inputs['on'] ?? null) ? $inputs['on'] : []);
         $question = new Question(
@@ -89,7 +88,7 @@ final readonly class Bench
             $text('longest') === '' ? null : ShutterTime::parse($text('longest')),
             $text('drift') === '' ? null : DriftingLight::of($number('drift')),
             KitBag::habits(),
-            PlaceNow::of((int) $text('subject'))?->walls() ?? [],
+            [...PlaceNow::of((int) $text('subject'))?->walls() ?? [], ...self::wind($text, $bag)],
         );
         $answer = BackSolver::solve($question);
         $picked = null;
@@ -99,7 +98,7 @@ final readonly class Bench
 
         return new self(
             ['look' => $band->look->value, 'look_was' => $band->look->value, 'target' => $target] + $inputs,
-            $kind, $framing, $water, $bands, $band, $window, $reading, $question, $answer, $picked ?? $answer->byStack[0] ?? null,
+            $moving, $picture, $taste, $band, $window, $reading, $question, $answer, $picked ?? $answer->byStack[0] ?? null,
         );
     }
 
@@ -120,7 +119,18 @@ final readonly class Bench
             'lenses' => Lens::query()->orderBy('id')->get(),
             'filters' => Filter::query()->where('packed', true)->orderBy('id')->get(),
             'release' => KitBag::carry()['release'],
+            'also' => WaterKind::tryFrom(is_string($inputs['also'] ?? null) ? $inputs['also'] : ''),
         ];
+    }
+
+    /**
+     * The fields that make the picture, as a query: what only changes the exposure is left out, so that a recipe once fetched serves on.
+     *
+     * @param  array<string, mixed>  $inputs
+     */
+    public static function sceneQuery(array $inputs): string
+    {
+        return http_build_query(array_diff_key($inputs, array_flip(['look', 'look_was', 'target', 'aperture', 'shutter', 'iso', 'on', 'bias', 'longest', 'drift', 'correction', 'after', 'pick', 'rhythm', 'wind', 'support'])));
     }
 
     /** @return list<Way> */
@@ -138,20 +148,51 @@ final readonly class Bench
     /** @return non-empty-list<string> */
     public function cautions(): array
     {
-        return Cautions::for($this->kind);
+        return Cautions::for($this->moving->kind);
+    }
+
+    /** How many waves go into the frame, and when to open; null where there are none. */
+    public function rhythm(): ?ShoreRhythm
+    {
+        $period = Decimal::read(is_scalar($this->inputs['period'] ?? null) && $this->inputs['period'] !== '' ? (string) $this->inputs['period'] : '0');
+        $counts = $this->moving->kind->isWaves() || $this->moving->kind === WaterKind::Backwash;
+
+        return $counts && $period > 0 ? new ShoreRhythm($this->window->best->seconds, $period) : null;
+    }
+
+    /**
+     * What would hold still what else stirs in the picture, at its distance.
+     *
+     * @return list<array{what: string, label: string, time: string, seconds: float, speed: float}>
+     */
+    public function freezes(): array
+    {
+        return array_map(function (Stirring $what): array {
+            $seconds = max(ShutterTime::SHORTEST_S, min(ShutterTime::LONGEST_S, $this->moving->framing->sharpSeconds($what->speedMS())));
+
+            return ['what' => $what->value, 'label' => $what->label(), 'time' => ShutterTime::onDial((int) floor(3 * log($seconds, 2)))->label(), 'seconds' => $seconds, 'speed' => $what->speedMS()];
+        }, Stirring::cases());
+    }
+
+    /** Where a sea of this height breaks, so that a depth can be judged; null without a height. */
+    public function breakerHint(): ?string
+    {
+        $height = is_scalar($this->inputs['height'] ?? null) ? trim((string) $this->inputs['height']) : '';
+
+        return $this->moving->kind->isWaves() && $height !== '' ? sprintf('It breaks in %.1f m of water', Dispersion::breakerDepthM(Decimal::read($height))) : null;
     }
 
     public function textureKept(): float
     {
-        return $this->water->textureKept($this->window->best->seconds);
+        return $this->moving->water->textureKept($this->window->best->seconds);
     }
 
     /** Length of the streak as a share of the frame's side along the motion. */
     public function streakShare(): float
     {
-        $side = $this->kind->falls() ? $this->framing->sensor->heightMm : $this->framing->sensor->widthMm;
+        $side = $this->moving->kind->falls() ? $this->moving->framing->sensor->heightMm : $this->moving->framing->sensor->widthMm;
 
-        return $this->framing->streakMm($this->water->speedMS(), $this->window->best->seconds) / $side;
+        return $this->moving->framing->streakMm($this->moving->water->speedMS(), $this->window->best->seconds) / $side;
     }
 
     /** What the light curve of the subject's place says of the drift just now. */
@@ -165,9 +206,9 @@ final readonly class Bench
         $share = $this->streakShare();
 
         return match (true) {
-            $share >= 2 => number_format($share).' frames long',
-            $share >= 0.1 => number_format(100 * $share).' % of the frame',
-            default => Decimal::write(100 * $share, $share < 0.001 ? 3 : 1).' % of the frame',
+            $share >= 1 => Decimal::write($share, $share < 10 ? 1 : 0).' frames',
+            $share >= 0.1 => number_format(100 * $share).' %',
+            default => Decimal::write(100 * $share, $share < 0.001 ? 3 : 1).' %',
         };
     }
 
@@ -176,7 +217,7 @@ final readonly class Bench
      *
      * @return array{LookBand, ShutterWindow}
      */
-    private static function aim(LookBands $bands, Look $look, string $target): array
+    private static function aim(LookBands $bands, Look $look, string $target, Taste $taste): array
     {
         if ($target !== '') {
             $time = ShutterTime::parse($target);
@@ -187,12 +228,41 @@ final readonly class Bench
         }
         $band = $bands->band($look) ?? throw (new InvalidValue("This water never looks {$look->value} at this distance and focal length."))->at('look');
 
-        return [$band, $band->window()];
+        return [$band, $band->window($taste)];
     }
 
-    private static function flow(WaterKind $kind, float $speedMS, Framing $framing, string $field): Flow
+    private static function picture(Moving $moving, LookBand $band): Picture
     {
-        return self::at($field, static fn (): Flow => Flow::of($speedMS, (float) $kind->featureM(), $framing));
+        $wishes = array_values(array_filter(array_map(static fn (MovingPart $p): ?Wish => $p->wish, $moving->others())));
+
+        return Picture::of([new Wish('the '.$moving->kind->label(), $band->look->value, $band->window()), ...$wishes]);
+    }
+
+    /** The window that suits everything in the picture, or where there is none or a time of one's own lies outside it, the water's. */
+    private static function shared(ShutterWindow $window, Picture $picture, bool $chosen): ShutterWindow
+    {
+        $meet = count($picture->wishes) > 1 ? $picture->meet() : null;
+
+        return match (true) {
+            $meet === null => $window,
+            $meet->contains($window->best) => $meet->aimedAt($window->best),
+            $chosen => $window,
+            default => $meet,
+        };
+    }
+
+    /**
+     * @param  callable(string): string  $text
+     * @return list<Wall>
+     */
+    private static function wind(callable $text, Bag $bag): array
+    {
+        $support = Support::tryFrom($text('support')) ?? Support::Tripod;
+        $wall = $text('wind') === '' ? null : Field::at('wind', static fn (): ?Wall => $support->wall(
+            Decimal::read($text('wind')), $bag->camera->sensor->fullFrameEquivalentMm($bag->lens->focalLengthMm),
+        ));
+
+        return $wall === null ? [] : [$wall];
     }
 
     /**
@@ -207,20 +277,5 @@ final readonly class Bench
         }
 
         return new Reading(new Exposure(Aperture::parse($text('aperture')), ShutterTime::parse($text('shutter')), Iso::parse($text('iso'))), $stops);
-    }
-
-    /**
-     * @template T
-     *
-     * @param  callable(): T  $make
-     * @return T
-     */
-    private static function at(string $field, callable $make): mixed
-    {
-        try {
-            return $make();
-        } catch (InvalidValue $e) {
-            throw $e->field() === '' ? $e->at($field) : $e->renamed([$e->field() => $field]);
-        }
     }
 }

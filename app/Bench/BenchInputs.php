@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Models\Camera;
 use App\Models\Frame;
 use App\Models\Lens;
+use App\Models\Measurement;
 use App\Models\Subject;
 use App\Support\Decimal;
 use GentlePour\Motion\WaterKind;
@@ -20,6 +21,17 @@ final class BenchInputs
     public const FIELDS = [
         'subject', 'kind', 'measure', 'speed', 'drop', 'float_m', 'float_s', 'period', 'camera', 'lens', 'focal', 'distance',
         'look', 'look_was', 'target', 'aperture', 'shutter', 'iso', 'on', 'bias', 'longest', 'drift', 'correction', 'after', 'pick',
+        'feature', 'oblique', 'height', 'depth', 'chop_period', 'chop_height', 'rhythm',
+        'also', 'also_speed', 'also_period', 'also_distance', 'also_look',
+        'sky', 'cloud_speed', 'cloud_base', 'cloud_elevation', 'cloud_across', 'cloud_share', 'cloud_s', 'cloud_look', 'wind', 'support',
+    ];
+
+    /** What stands in the fields that most pictures leave alone. */
+    private const QUIET = [
+        'feature' => '', 'oblique' => '', 'height' => '', 'depth' => '', 'chop_period' => '', 'chop_height' => '', 'rhythm' => '',
+        'also' => '', 'also_speed' => '', 'also_period' => '', 'also_distance' => '', 'also_look' => 'silk',
+        'sky' => '', 'cloud_speed' => '10', 'cloud_base' => '1000', 'cloud_elevation' => '20', 'cloud_across' => 'across', 'cloud_share' => '33', 'cloud_s' => '60',
+        'cloud_look' => '', 'wind' => '', 'support' => 'tripod',
     ];
 
     /** @return array<string, mixed> what stands on the bench before anything was chosen */
@@ -34,6 +46,7 @@ final class BenchInputs
             'lens' => (string) ($lens->id ?? ''), 'focal' => $lens === null ? '24' : Decimal::write($lens->focal_min_mm),
             'distance' => '8', 'look' => 'silk', 'look_was' => 'silk', 'target' => '', 'aperture' => 'f/11', 'shutter' => '1/60', 'iso' => '100',
             'on' => [], 'bias' => '0', 'longest' => '', 'drift' => '', 'correction' => '0', 'after' => '', 'pick' => '',
+            ...self::QUIET,
             ...($subject === null ? [] : self::ofSubject($subject)),
         ];
     }
@@ -52,8 +65,22 @@ final class BenchInputs
             'float_m' => '', 'float_s' => '',
             'period' => $number($subject->period_s),
             'distance' => $number($subject->distance_m),
-            'target' => '', 'correction' => '0', 'after' => '', 'pick' => '',
+            'target' => '', 'correction' => '0', 'after' => '', 'pick' => '', 'feature' => '', 'oblique' => '', 'height' => '', 'depth' => '',
+            'chop_period' => '', 'chop_height' => '', 'rhythm' => '', 'also' => '', 'sky' => '',
         ];
+    }
+
+    /**
+     * A measurement from the water room, written into the fields it is for.
+     *
+     * @param  array<string, mixed>  $now  the bench as it stands
+     * @return array<string, string>
+     */
+    public static function ofMeasurement(Measurement $measurement, array $now): array
+    {
+        $kind = WaterKind::tryFrom(is_string($now['kind'] ?? null) ? $now['kind'] : '') ?? WaterKind::River;
+
+        return ['target' => '', 'correction' => '0', 'after' => '', 'pick' => ''] + $measurement->benchInputs($kind);
     }
 
     /**
@@ -66,6 +93,7 @@ final class BenchInputs
         $next = $frame->next();
 
         return [
+            ...self::QUIET,
             ...$frame->inputs,
             ...($next === null ? [] : [
                 'target' => Decimal::write($next->target->seconds, 4),

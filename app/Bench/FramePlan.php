@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Frame;
+use App\Models\Measurement;
 use App\Models\Subject;
 use App\Support\Decimal;
 use GentlePour\Exchange\SolveDocument;
 use GentlePour\Field\RunSheet;
 use GentlePour\Field\Step;
+use GentlePour\Motion\LookBand;
+use GentlePour\Solving\Shot;
 use GentlePour\Solving\Way;
 
 /** A frame planned from the bench, with everything that led to it, so that the record stands when the kit has changed. */
@@ -23,16 +26,20 @@ final class FramePlan
         return $frame;
     }
 
-    /** The same, not yet kept. */
-    public static function draft(Bench $bench, Way $way): Frame
+    /**
+     * The same, not yet kept.
+     *
+     * @param  LookBand|null  $band  the look of a frame of a list, where it is not the bench's
+     */
+    public static function draft(Bench $bench, Way $way, ?LookBand $band = null, ?Shot $shot = null): Frame
     {
         return new Frame([
             'subject_id' => self::id($bench, 'subject', Subject::class),
             'after_frame_id' => self::id($bench, 'after', Frame::class),
-            'water_kind' => $bench->kind,
-            'look' => $bench->band->look,
+            'water_kind' => $bench->moving->kind,
+            'look' => ($band ?? $bench->band)->look,
             'inputs' => $bench->inputs,
-            'plan' => self::plan($bench, $way),
+            'plan' => self::plan($bench, $way, $band) + ($shot === null ? [] : ['purpose' => $shot->purpose]),
             'exact_s' => $way->exact->seconds,
             'planned_s' => $way->shutter->seconds,
             'correction_stops' => Decimal::read(self::text($bench, 'correction')),
@@ -41,22 +48,25 @@ final class FramePlan
     }
 
     /** @return array<string, mixed> */
-    private static function plan(Bench $bench, Way $way): array
+    private static function plan(Bench $bench, Way $way, ?LookBand $band): array
     {
+        $window = $band?->window() ?? $bench->window;
         $reading = $bench->reading->exposure;
 
         return [
             'way' => SolveDocument::way($way),
-            'window' => ['min_s' => $bench->window->min->seconds, 'best_s' => $bench->window->best->seconds, 'max_s' => $bench->window->max->seconds],
+            'window' => ['min_s' => $window->min->seconds, 'best_s' => $window->best->seconds, 'max_s' => $window->max->seconds, 'middle_s' => ($band ?? $bench->band)->window()->best->seconds],
+            'rhythm' => Measurement::query()->find((int) self::text($bench, 'rhythm'))?->rhythm(),
+            'moment' => $bench->rhythm()?->moment($bench->moving->kind),
             'reading' => [
                 'label' => sprintf('%s, %s, ISO %s', $reading->shutter->label(), $reading->aperture->label(), $reading->iso->label()),
                 'ev100' => $bench->reading->ev100(),
             ],
             'water' => [
-                'speed_m_s' => $bench->water->speedMS(),
-                'feature_m' => $bench->water->featureM(),
-                'texture' => $bench->water->textureKept($way->shutter->seconds),
-                'waves' => $bench->water->waves($way->shutter->seconds),
+                'speed_m_s' => $bench->moving->water->speedMS(),
+                'feature_m' => $bench->moving->water->featureM(),
+                'texture' => $bench->moving->water->textureKept($way->shutter->seconds),
+                'waves' => $bench->moving->water->waves($way->shutter->seconds),
             ],
             'longest_timed_s' => $way->longestTimed->seconds,
             'steps' => array_map(

@@ -67,13 +67,13 @@ final readonly class StopAxis
     /**
      * The places a target can be dragged to: every third stop that is drawn.
      *
-     * @return list<array{x: float, label: string}>
+     * @return list<array{x: float, label: string, s: float}>
      */
     public function places(): array
     {
         $places = [];
         for ($thirds = $this->firstThird; $thirds <= $this->lastThird; $thirds++) {
-            $places[] = ['x' => $this->xOfThirds($thirds), 'label' => ShutterTime::onDial($thirds)->label()];
+            $places[] = ['x' => $this->xOfThirds($thirds), 'label' => ShutterTime::onDial($thirds)->label(), 's' => (float) sprintf('%.5g', 2 ** ($thirds / 3))];
         }
 
         return $places;

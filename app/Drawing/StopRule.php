@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use App\Bench\Bench;
+use App\Bench\MovingPart;
 use GentlePour\Exposure\Stops;
-use GentlePour\Motion\LookBand;
 use GentlePour\Solving\Wall;
 use GentlePour\Solving\Way;
 
@@ -22,7 +22,10 @@ final readonly class StopRule
 
     private const BAND_HEIGHT = 56.0;
 
-    private const ROWS_TOP = 128.0;
+    /** Another row of looks under the water's. */
+    private const MORE_HEIGHT = 30.0;
+
+    private const ROWS_BELOW = 36.0;
 
     private const ROW_HEIGHT = 42.0;
 
@@ -43,7 +46,7 @@ final readonly class StopRule
         $this->axis = $narrow
             ? new StopAxis(...self::closeUp($bench, $width))
             : new StopAxis(StopAxis::FIRST_THIRD, StopAxis::LAST_THIRD, 62.0, $width - 26);
-        $this->height = self::ROWS_TOP + max(1, min($rowsShown, count($bench->ways()))) * self::ROW_HEIGHT + 44 + ($bench->answer->walls === [] ? 0 : 18);
+        $this->height = $this->rowsTop() + max(1, min($rowsShown, count($bench->ways()))) * self::ROW_HEIGHT + 44 + ($bench->answer->walls === [] ? 0 : 18);
     }
 
     /** All 23 stops, for a screen that has room for them. */
@@ -68,6 +71,34 @@ final readonly class StopRule
         return self::BAND_HEIGHT;
     }
 
+    public function bandsBottom(): float
+    {
+        return self::BAND_TOP + self::BAND_HEIGHT + count($this->bench->moving->others()) * self::MORE_HEIGHT;
+    }
+
+    /**
+     * A row for each thing that moves: the water first and tallest.
+     *
+     * @return list<array{label: string, unit: string, top: float, height: float, bands: list<array{look: string, words: string, x: float, width: float, middle: float, named: bool, wanted: bool, strokes: string}>}>
+     */
+    public function bandRows(): array
+    {
+        $moving = $this->bench->moving;
+        $water = new MovingPart(
+            'Water', number_format($moving->water->speedMS(), 1).' m/s', MovingPart::waterBands($moving->bands), $this->bench->picture->wishes[0],
+            static fn (float $s): array => MovingPart::stroke($moving->framing->streakMm($moving->water->speedMS(), $s) / $moving->framing->sensor->widthMm, $moving->water->textureKept($s)),
+        );
+        $rows = [];
+        $top = self::BAND_TOP;
+        foreach ([$water, ...$moving->others()] as $i => $part) {
+            $height = $i === 0 ? self::BAND_HEIGHT : self::MORE_HEIGHT;
+            $rows[] = ['label' => $part->label, 'unit' => $part->unit, 'top' => $top + ($i === 0 ? 0 : 2), 'height' => $height - ($i === 0 ? 0 : 2), 'bands' => $this->bands($part, $top + ($i === 0 ? 0 : 2), $height - ($i === 0 ? 0 : 2))];
+            $top += $height;
+        }
+
+        return $rows;
+    }
+
     public function axisY(): float
     {
         return self::AXIS_Y;
@@ -75,7 +106,7 @@ final readonly class StopRule
 
     public function rowsTop(): float
     {
-        return self::ROWS_TOP;
+        return $this->bandsBottom() + self::ROWS_BELOW;
     }
 
     public function bottom(): float
@@ -94,23 +125,25 @@ final readonly class StopRule
      *
      * @return list<array{look: string, words: string, x: float, width: float, middle: float, named: bool, wanted: bool, strokes: string}>
      */
-    public function bands(): array
+    private function bands(MovingPart $part, float $top, float $height): array
     {
-        return array_values(array_filter(array_map(function (LookBand $band): array {
-            $x = $this->axis->x($band->minS ?? 1e-9);
-            $width = $this->axis->x($band->maxS ?? 1e9) - $x;
+        $strokeAt = fn (float $x): array => ($part->strokeAt)($this->secondsAt($x));
+
+        return array_values(array_filter(array_map(function (array $band) use ($part, $top, $height, $strokeAt): array {
+            $x = $this->axis->x($band['minS'] ?? 1e-9);
+            $width = $this->axis->x($band['maxS'] ?? 1e9) - $x;
 
             return [
-                'look' => $band->look->value,
-                'words' => $band->look->words(),
+                'look' => $band['look'],
+                'words' => $band['words'],
                 'x' => $x,
                 'width' => round($width, 1),
                 'middle' => round($x + $width / 2, 1),
-                'named' => $width > self::textWidth($band->look->value, 13) + 14,
-                'wanted' => $band->look === $this->bench->band->look,
-                'strokes' => Strokes::between($x, $x + $width, self::BAND_TOP, self::BAND_HEIGHT, $this->strokeAt(...)),
+                'named' => $width > self::textWidth($band['look'], 13) + 14,
+                'wanted' => $band['look'] === $part->wish?->look,
+                'strokes' => Strokes::between($x, $x + $width, $top, $height, $strokeAt),
             ];
-        }, $this->bench->bands->bands), static fn (array $b): bool => $b['width'] > 0.5));
+        }, $part->bands), static fn (array $b): bool => $b['width'] > 0.5));
     }
 
     /** @return array{x: float, width: float, label: string, labelX: float} */
@@ -184,7 +217,7 @@ final readonly class StopRule
     {
         $ways = array_slice($this->bench->ways(), 0, $this->rowsShown);
 
-        return array_map(fn (int $i, Way $way): array => $this->row($way, self::ROWS_TOP + $i * self::ROW_HEIGHT), array_keys($ways), $ways);
+        return array_map(fn (int $i, Way $way): array => $this->row($way, $this->rowsTop() + $i * self::ROW_HEIGHT), array_keys($ways), $ways);
     }
 
     /**
@@ -283,14 +316,11 @@ final readonly class StopRule
         return [$blocks, $thirds];
     }
 
-    /** @return array{length: float, contrast: float} how a stroke looks at this place of the axis */
-    private function strokeAt(float $x): array
+    private function secondsAt(float $x): float
     {
         $share = ($x - $this->axis->left) / ($this->axis->right - $this->axis->left);
-        $seconds = 2 ** (($this->axis->firstThird + $share * ($this->axis->lastThird - $this->axis->firstThird)) / 3);
-        $streak = $this->bench->framing->streakMm($this->bench->water->speedMS(), $seconds) / $this->bench->framing->sensor->widthMm;
 
-        return ['length' => min(90.0, max(1.2, 170 * $streak ** 0.6)), 'contrast' => $this->bench->water->textureKept($seconds)];
+        return 2 ** (($this->axis->firstThird + $share * ($this->axis->lastThird - $this->axis->firstThird)) / 3);
     }
 
     /**

@@ -12,6 +12,7 @@ use GentlePour\Motion\Look;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Review\BlurVerdict;
 use GentlePour\Review\NextFrame;
+use GentlePour\Solving\ShotRole;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -36,7 +37,11 @@ use Illuminate\Support\Carbon;
  * @property BlurVerdict|null $blur
  * @property int|null $exposure_thirds
  * @property string|null $note
+ * @property int|null $shot_list_id
+ * @property int|null $list_place
+ * @property ShotRole|null $role
  * @property Carbon $created_at
+ * @property-read ShotList|null $shotList
  * @property-read Subject|null $subject
  */
 final class Frame extends Model
@@ -50,7 +55,7 @@ final class Frame extends Model
     protected $casts = [
         'water_kind' => WaterKind::class, 'look' => Look::class, 'inputs' => 'array', 'plan' => 'array', 'steps_done' => 'array',
         'exact_s' => 'float', 'planned_s' => 'float', 'correction_stops' => 'float', 'opened_at' => 'datetime', 'open_s' => 'float',
-        'blur' => BlurVerdict::class, 'exposure_thirds' => 'integer',
+        'blur' => BlurVerdict::class, 'role' => ShotRole::class, 'exposure_thirds' => 'integer',
     ];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
@@ -61,9 +66,24 @@ final class Frame extends Model
         return $this->belongsTo(Subject::class);
     }
 
+    /** @return BelongsTo<ShotList, $this> */
+    public function shotList(): BelongsTo
+    {
+        return $this->belongsTo(ShotList::class);
+    }
+
     public function isTaken(): bool
     {
         return $this->open_s !== null;
+    }
+
+    /** The middle of its look in seconds, whatever was aimed at; null when the record does not say. */
+    public function middleS(): ?float
+    {
+        $window = is_array($this->plan['window'] ?? null) ? $this->plan['window'] : [];
+        $middle = $window['middle_s'] ?? $window['best_s'] ?? null;
+
+        return is_numeric($middle) && $middle > 0 ? (float) $middle : null;
     }
 
     /** Null until the frame was taken. */

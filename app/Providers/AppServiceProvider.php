@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Standins\Feeds;
+use App\Standins\SimulatedBuoy;
+use App\Standins\SimulatedWeather;
 use App\Tide\StationCatalogue;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
@@ -13,6 +16,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(StationCatalogue::class);
+        $this->app->bind(Feeds::class, static fn (): Feeds => new Feeds(['buoy' => new SimulatedBuoy, 'weather' => new SimulatedWeather]));
     }
 
     public function boot(): void

@@ -23,6 +23,16 @@ enum CloudLook: string
         };
     }
 
+    public function words(): string
+    {
+        return match ($this) {
+            self::Still => 'every edge as it stands',
+            self::Soft => 'edges softened',
+            self::Streaked => 'drawn out, still clouds',
+            self::Sheet => 'one smooth sheet',
+        };
+    }
+
     public static function ofShare(float $share): self
     {
         foreach (self::cases() as $look) {

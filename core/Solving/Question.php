@@ -30,6 +30,12 @@ final readonly class Question
     ) {
     }
 
+    /** The same, for another wanted time. */
+    public function with(ShutterWindow $target): self
+    {
+        return new self($this->reading, $this->bias, $target, $this->bag, $this->longest, $this->drift, $this->habits, $this->otherWalls);
+    }
+
     /** @return list<Wall> nearest first */
     public function walls(): array
     {

@@ -14,8 +14,6 @@ final class Remedies
     /** Strengths that are commonly made, in stops. Common practice. */
     private const COMMON_FILTERS = [1, 2, 3, 4, 6, 8, 10, 13, 15, 16, 20];
 
-    private const FRAMES_AT_MOST = 64;
-
     /** @return non-empty-list<Remedy> */
     public static function for(Question $q): array
     {
@@ -33,6 +31,15 @@ final class Remedies
         }
 
         return $remedies === [] ? [self::between($q)] : $remedies;
+    }
+
+    /** The fewest frames whose mean has the wanted blur in this light with this bag; null when one frame does, or no number would. */
+    public static function framesToAverage(Question $q): ?int
+    {
+        $reachable = min(self::reach($q)[1], $q->walls()[0]->longest->seconds ?? INF);
+        $frames = (int) ceil($q->target->best->seconds / $reachable - 1e-9);
+
+        return $frames < 2 || $frames > FrameMean::MOST ? null : $frames;
     }
 
     /**
@@ -139,7 +146,7 @@ final class Remedies
     private static function average(Question $q, float $reachableS, float $missing): ?Remedy
     {
         $frames = (int) ceil($q->target->best->seconds / $reachableS - 1e-9);
-        if ($frames < 2 || $frames > self::FRAMES_AT_MOST) {
+        if ($frames < 2 || $frames > FrameMean::MOST) {
             return null;
         }
         $each = ShutterTime::ofSeconds($q->target->best->seconds / $frames);

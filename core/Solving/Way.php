@@ -35,6 +35,15 @@ final readonly class Way
     ) {
     }
 
+    /** The same with another time, aperture or stack: one of a bracket. */
+    public function changed(ShutterTime $exact, ShutterTime $shutter, Aperture $aperture, bool $bulb, ?FilterStack $filters = null): self
+    {
+        return new self(
+            $exact, $shutter, $aperture, $this->iso, $filters ?? $this->filters, $filters === null ? $this->stack : $filters->darkest,
+            $bulb, $this->longestTimed, $this->terms, $this->warnings,
+        );
+    }
+
     /** How much brighter (+) or darker (-) than asked the frame comes out for the rounding to the dial. */
     public function exposureError(): Stops
     {

@@ -1,11 +1,15 @@
 import { startBoard } from './board.js';
 import { startBench } from './bench.js';
 import { startKeys } from './keys.js';
+import { startPreview } from './preview.js';
 import { startShoot } from './shoot.js';
 import { startThemes } from './themes.js';
+import { startWater } from './water.js';
 
 startThemes();
 startKeys();
 startBench();
 startBoard();
+startPreview();
 startShoot();
+startWater();

@@ -19,6 +19,7 @@ function aim(svg, place) {
     target.setAttribute('transform', `translate(${all[chosen].x} 0)`);
     target.setAttribute('aria-valuenow', String(chosen));
     target.setAttribute('aria-valuetext', all[chosen].label);
+    document.dispatchEvent(new CustomEvent('pour:aim', { detail: all[chosen].s }));
     write(document.getElementById('f-target'), all[chosen].label);
 }
 

@@ -1,5 +1,5 @@
 // Shortcuts: g and a letter to go to a room, the rest where the page has something for it.
-const ROOMS = { o: '/', p: '/places', w: '/windows', b: '/bench', s: '/shoot', l: '/log', k: '/kit' };
+const ROOMS = { o: '/', p: '/places', w: '/windows', m: '/water', b: '/bench', s: '/shoot', l: '/log', k: '/kit' };
 const PAIR_MS = 900;
 
 const typing = (target) => target.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]');

@@ -163,10 +163,35 @@ class Shot {
     }
 }
 
+// Counts to the next crest, and to the next set, from a rhythm that was tapped. Waves are no clockwork: what is carried on grows unsure
+// by the spread with every root of a wave, and past half a period it is no longer said.
+class Rhythm {
+    constructor(line) {
+        Object.assign(this, JSON.parse(line.dataset.rhythm));
+        this.line = line;
+        line.querySelector('[data-crest-now]').addEventListener('click', () => { this.at_ms = Date.now(); this.tick(); });
+        setInterval(() => this.tick(), TICK_MS);
+        this.tick();
+    }
+
+    tick() {
+        const waves = (Date.now() - this.at_ms) / 1000 / this.period_s;
+        const sure = this.spread_s * Math.sqrt(Math.max(1, waves)) < this.period_s / 2;
+        const left = this.period_s * (1 - (waves - Math.floor(waves)));
+        this.line.querySelector('[data-next-crest]').textContent = sure ? `crest in ${left.toFixed(1)} s` : 'press with a crest to count again';
+        const set = this.set_at_ms && this.set_apart_s ? (this.set_at_ms - Date.now()) / 1000 : null;
+        this.line.querySelector('[data-next-set]').textContent = set === null || set < -this.set_apart_s ? '' : set > 0 ? `set in about ${spoken(set)}` : 'a set is due';
+    }
+}
+
 export function startShoot() {
     const page = document.querySelector('[data-shoot]');
     if (page) {
         new Shot(page).start();
+    }
+    const rhythm = document.querySelector('[data-rhythm]');
+    if (rhythm) {
+        new Rhythm(rhythm);
     }
     for (const kept of document.querySelectorAll('[data-logged]')) {
         localStorage.removeItem(`frame-${kept.dataset.logged}`);

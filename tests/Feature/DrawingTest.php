@@ -56,8 +56,10 @@ it('keeps everything it draws inside the drawing', function (array $changes): vo
     $bench = drawnBench($changes);
     foreach ([StopRule::wide($bench), StopRule::narrow($bench)] as $rule) {
         $inside = fn (float $x): bool => $x >= 0 && $x <= $rule->width;
-        foreach ($rule->bands() as $band) {
-            expect($inside($band['x']) && $inside($band['x'] + $band['width']))->toBeTrue();
+        foreach ($rule->bandRows() as $row) {
+            foreach ($row['bands'] as $band) {
+                expect($inside($band['x']) && $inside($band['x'] + $band['width']))->toBeTrue();
+            }
         }
         foreach ($rule->rows() as $row) {
             foreach ([...$row['forward'], ...$row['back']] as $block) {

@@ -7,11 +7,7 @@ namespace App\Http\Controllers;
 use App\Bench\Bench;
 use App\Drawing\StopRule;
 use App\Http\Requests\BenchRequest;
-use App\Http\Requests\CrestRequest;
-use GentlePour\InvalidValue;
-use GentlePour\Measuring\CrestTimer;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Response;
 
 final class BenchController
 {
@@ -24,15 +20,5 @@ final class BenchController
             'bench' => $bench,
             'rules' => [StopRule::wide($bench), StopRule::narrow($bench)],
         ]);
-    }
-
-    /** The period from presses so far: seconds on the person's own clock. */
-    public function crests(CrestRequest $request): View|Response
-    {
-        try {
-            return view('bench.crests', ['timer' => CrestTimer::ofPresses($request->presses())]);
-        } catch (InvalidValue $e) {
-            return response()->view('bench.crests', ['timer' => null, 'problem' => $e->getMessage()], 422);
-        }
     }
 }

@@ -39,7 +39,7 @@ final class ShootController
 
     public function show(Frame $frame): View|RedirectResponse
     {
-        return $frame->isTaken() ? redirect()->route('log.show', $frame) : view('shoot.show', ['frame' => $frame->load('subject.place')]);
+        return $frame->isTaken() ? redirect()->route('log.show', $frame) : view('shoot.show', ['frame' => $frame->load('subject.place', 'shotList.frames')]);
     }
 
     public function steps(StepsRequest $request, Frame $frame): Response
@@ -56,6 +56,6 @@ final class ShootController
             $frame->update(['opened_at' => $request->openedAt(), 'open_s' => $request->openSeconds()]);
         }
 
-        return redirect()->route('log.show', $frame);
+        return $frame->shot_list_id === null ? redirect()->route('log.show', $frame) : redirect()->route('lists.show', $frame->shot_list_id)->with('logged', $frame->id);
     }
 }

@@ -6,14 +6,19 @@ namespace App\Http\Requests;
 
 use App\Bench\Bench;
 use App\Bench\BenchInputs;
+use App\Bench\Moving;
+use App\Models\Camera;
 use App\Models\Frame;
+use App\Models\Measurement;
 use App\Models\Subject;
 use App\Rules\CoreValue;
 use App\Rules\Quantity;
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
+use GentlePour\Field\Support;
 use GentlePour\InvalidValue;
+use GentlePour\Motion\CloudLook;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\WaterKind;
 use Illuminate\Contracts\Validation\Validator;
@@ -30,20 +35,33 @@ final class BenchRequest extends FormRequest
 
     private string $pressedWay = '';
 
+    private string $list = '';
+
+    /** @var array{each?: int, frames?: int, still?: string} */
+    private array $listMore = [];
+
     /** What is not given stands as it stood last, or as it stands at first. */
     protected function prepareForValidation(): void
     {
         $this->pressedWay = $this->typed('way');
+        [$this->list, $detail] = array_pad(explode(':', $this->typed('list'), 2), 2, '');
+        $this->listMore = match ($this->list) {
+            'time', 'aperture' => ['each' => (int) $detail],
+            'average' => $detail === '' ? [] : ['frames' => (int) $detail],
+            'freeze' => ['still' => $detail],
+            default => [],
+        };
         $given = array_intersect_key($this->all(), array_flip(BenchInputs::FIELDS));
         if (($given['look'] ?? null) !== null && ! array_key_exists('on', $given)) {
             $given['on'] = [];
         }
         $frame = $this->isMethod('get') && is_string($this->query('next')) ? Frame::query()->find((int) $this->query('next')) : null;
         $subject = is_string($this->query('take')) ? Subject::query()->find((int) $this->query('take')) : null;
+        $measured = is_string($this->query('measured')) ? Measurement::query()->find((int) $this->query('measured')) : null;
+        $now = [...BenchInputs::defaults(), ...(array) $this->session()->get('bench', []), ...array_map(static fn (mixed $v): mixed => $v ?? '', $given)];
         $this->replace([
-            ...BenchInputs::defaults(),
-            ...(array) $this->session()->get('bench', []),
-            ...array_map(static fn (mixed $v): mixed => $v ?? '', $given),
+            ...$now,
+            ...($measured === null ? [] : BenchInputs::ofMeasurement($measured, $now)),
             ...($frame === null ? [] : BenchInputs::after($frame)),
             ...($subject === null ? [] : BenchInputs::ofSubject($subject)),
         ]);
@@ -65,7 +83,10 @@ final class BenchRequest extends FormRequest
             'drop' => [...$needed($by('drop')), new Quantity('The drop', 0.05, 1000, 'm')],
             'float_m' => [...$needed($by('float')), new Quantity('The float’s distance', 0.1, 1000, 'm')],
             'float_s' => [...$needed($by('float')), new Quantity('The float’s time', 0.1, 3600, 's')],
-            'period' => [...$needed($waves), new Quantity('The period', 0.3, 30, 's')],
+            'period' => [...($kind === WaterKind::Backwash ? ['nullable', 'bail'] : $needed($waves)), new Quantity('The period', 0.3, 30, 's')],
+            ...$this->waterRules($waves),
+            ...$this->alsoRules(WaterKind::tryFrom($this->typed('also'))),
+            ...$this->skyRules($this->typed('sky')),
             'camera' => ['bail', 'required', Rule::exists('cameras', 'id')],
             'lens' => ['bail', 'required', Rule::exists('lenses', 'id')],
             'focal' => ['bail', 'required', new Quantity('The focal length', 2, 2000, 'mm')],
@@ -87,11 +108,61 @@ final class BenchRequest extends FormRequest
         ];
     }
 
+    /** @return array<string, mixed> */
+    private function waterRules(bool $waves): array
+    {
+        $of = static fn (bool $when): array => $when ? ['nullable', 'bail'] : ['nullable', 'exclude'];
+
+        return [
+            'feature' => [...$of(! $waves), new Quantity('The grain of the water', 0.001, 20, 'm')],
+            'oblique' => ['nullable', 'bail', new Quantity('The slant of the motion', 0, 85, '°')],
+            'height' => [...$of($waves), new Quantity('The wave height', 0.01, 20, 'm')],
+            'depth' => [...$of($waves), new Quantity('The depth', 0.01, 11000, 'm')],
+            'chop_period' => [...$of($waves), 'required_with:chop_height', new Quantity('The chop’s period', 0.3, 30, 's')],
+            'chop_height' => [...$of($waves), 'required_with:chop_period', new Quantity('The chop’s height', 0.01, 20, 'm')],
+            'rhythm' => ['nullable', 'string', 'max:20'],
+            'wind' => ['nullable', 'bail', new Quantity('The wind', 0, 60, 'm/s')],
+            'support' => ['nullable', Rule::in(array_column(Support::cases(), 'value'))],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function alsoRules(?WaterKind $also): array
+    {
+        $needed = static fn (bool $when): array => $when ? ['bail', 'required'] : ['nullable', 'exclude'];
+
+        return [
+            'also' => ['nullable', Rule::in(array_column(WaterKind::cases(), 'value'))],
+            'also_speed' => [...$needed($also !== null && ! $also->isWaves()), new Quantity('The speed', 0.01, 60, 'm/s')],
+            'also_period' => [...$needed($also?->isWaves() ?? false), new Quantity('The period', 0.3, 30, 's')],
+            'also_distance' => [...($also === null ? ['nullable', 'exclude'] : ['nullable', 'bail']), new Quantity('The distance', 0.2, 20000, 'm')],
+            'also_look' => [...$needed($also !== null), Rule::in(array_column(Look::cases(), 'value'))],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function skyRules(string $sky): array
+    {
+        $needed = static fn (bool $when): array => $when ? ['bail', 'required'] : ['nullable', 'exclude'];
+
+        return [
+            'sky' => ['nullable', Rule::in(['wind', 'crossing'])],
+            'cloud_speed' => [...$needed($sky === 'wind'), new Quantity('The wind at the clouds', 0.1, 120, 'm/s')],
+            'cloud_base' => [...$needed($sky === 'wind'), new Quantity('The height of the clouds', 50, 16000, 'm')],
+            'cloud_elevation' => [...$needed($sky === 'wind'), new Quantity('The elevation', 1, 90, '°')],
+            'cloud_across' => [...$needed($sky === 'wind'), Rule::in(array_keys(Moving::ACROSS))],
+            'cloud_share' => [...$needed($sky === 'crossing'), new Quantity('The share of the frame', 0.5, 100, '%')],
+            'cloud_s' => [...$needed($sky === 'crossing'), new Quantity('The time of the crossing', 0.5, 7200, 's')],
+            'cloud_look' => [...($sky === '' ? ['nullable', 'exclude'] : ['nullable', 'bail']), Rule::in(array_column(CloudLook::cases(), 'value'))],
+        ];
+    }
+
     /** @return array<string, string> */
     public function messages(): array
     {
         return [
             'required' => 'This is needed.',
+            'required_with' => 'The chop needs both its period and its height.',
             'camera.required' => 'Add a camera in Kit first.',
             'lens.required' => 'Add a lens in Kit first.',
             'in' => 'This is not one of the choices.',
@@ -117,6 +188,23 @@ final class BenchRequest extends FormRequest
         }
     }
 
+    /**
+     * What moves in it alone, without the ways to shoot it.
+     *
+     * @throws HttpResponseException when values that are each valid do not go together
+     */
+    public function moving(): Moving
+    {
+        /** @var array<string, mixed> $validated */
+        $validated = $this->validated();
+        $inputs = $validated + $this->inputs();
+        try {
+            return Moving::of($inputs, Camera::query()->findOrFail((int) (is_scalar($inputs['camera'] ?? null) ? $inputs['camera'] : 0)));
+        } catch (InvalidValue $e) {
+            throw $this->refusal(new MessageBag(['form' => [$e->getMessage()]]));
+        }
+    }
+
     /** @return array<string, mixed> everything as it was typed */
     public function inputs(): array
     {
@@ -127,6 +215,18 @@ final class BenchRequest extends FormRequest
     public function pressedWay(): string
     {
         return $this->pressedWay;
+    }
+
+    /** The kind of list whose button was pressed. */
+    public function list(): string
+    {
+        return $this->list;
+    }
+
+    /** @return array{each?: int, frames?: int, still?: string} what the button says of it besides */
+    public function listMore(): array
+    {
+        return $this->listMore;
     }
 
     protected function failedValidation(Validator $validator): never

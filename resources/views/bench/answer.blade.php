@@ -1,6 +1,6 @@
 @php($way = $bench->picked)
 <section class="headline" aria-live="polite">
-    <h1>{{ ucfirst($bench->band->look->value) }} in the {{ $bench->kind->label() }}
+    <h1>{{ ucfirst($bench->band->look->value) }} in the {{ $bench->moving->kind->label() }}
         <small>{{ $bench->band->look->words() }}</small></h1>
     @if ($way)
         <p class="settings">
@@ -18,7 +18,7 @@
     <fieldset class="looks">
         <legend class="is-sr-only">Look</legend>
         @foreach (\GentlePour\Motion\Look::cases() as $look)
-            @php($band = $bench->bands->band($look))
+            @php($band = $bench->moving->bands->band($look))
             <label @class(['look', 'is-absent' => $band === null]) title="{{ $look->words() }}">
                 <input type="radio" name="look" value="{{ $look->value }}" @checked($look === $bench->band->look) @disabled($band === null)>
                 <span>{{ $look->value }}</span>
@@ -32,13 +32,19 @@
             data-place="{{ $bench->window->best->label() }}">
     </div>
     <p class="kept">
-        <span><b>{{ number_format(100 * $bench->textureKept(), 0) }}&hairsp;%</b> of the texture kept</span>
+        <span><b>{{ number_format(100 * $bench->textureKept(), 0) }}&hairsp;%</b> texture kept</span>
         <span>streak <b>{{ $bench->streakLabel() }}</b></span>
-        @if ($bench->water->waves(1.0) !== null)
-            <span><b>{{ number_format($bench->water->waves($bench->window->best->seconds), 1) }}</b> waves</span>
+        @if ($bench->moving->water->waves(1.0) !== null)
+            <span><b>{{ number_format($bench->moving->water->waves($bench->window->best->seconds), 1) }}</b> waves</span>
+        @endif
+        @if ($bench->taste->verdicts > 0 || abs($bench->taste->stops) > 0.005)
+            <span><a href="{{ route('water') }}">taste</a> <b>{{ \GentlePour\Exposure\Stops::of(round($bench->taste->stops, 1))->label() }}</b></span>
         @endif
     </p>
 </section>
+@if ($bench->rhythm())
+    <p class="rhythm">{{ ucfirst($bench->rhythm()->words()) }}. {{ $bench->rhythm()->moment($bench->moving->kind) }}</p>
+@endif
 @foreach ($rules as $rule)
     <x-stop-rule :rule="$rule"/>
 @endforeach

@@ -2,6 +2,9 @@
 @php($flow = $kind === null || ! $kind->isWaves())
 @php($measure = $inputs['measure'] === 'drop' && $kind !== null && ! $kind->falls() ? 'speed' : $inputs['measure'])
 <div id="bench-inputs" class="bench-inputs">
+    @php($shownNow = [...($flow ? ['feature'] : ['height', 'depth', 'chop_period', 'chop_height']), ...($also === null ? [] : ['also_distance', 'also_look', $also->isWaves() ? 'also_period' : 'also_speed']),
+        ...match ($inputs['sky']) { 'crossing' => ['cloud_share', 'cloud_s', 'cloud_look'], 'wind' => ['cloud_speed', 'cloud_base', 'cloud_elevation', 'cloud_across', 'cloud_look'], default => [] }])
+    @foreach (array_diff(['feature', 'height', 'depth', 'chop_period', 'chop_height', 'also_distance', 'also_look', 'also_period', 'also_speed', 'cloud_share', 'cloud_s', 'cloud_look', 'cloud_speed', 'cloud_base', 'cloud_elevation', 'cloud_across'], $shownNow) as $quiet)<input type="hidden" name="{{ $quiet }}" value="{{ is_scalar($inputs[$quiet] ?? '') ? $inputs[$quiet] ?? '' : '' }}">@endforeach
     @if ($at('form'))<p class="said is-problem" role="alert">{{ $at('form') }}</p>@endif
     @if ($problems->isNotEmpty())<p class="is-sr-only" role="alert">{{ $problems->count() }} {{ $problems->count() === 1 ? 'field needs' : 'fields need' }} mending.</p>@endif
     <fieldset>
@@ -38,15 +41,69 @@
                     <input type="hidden" name="{{ $name }}" value="{{ $inputs[$name] }}">
                 @endif
             @endforeach
-            <input type="hidden" name="period" value="{{ $inputs['period'] }}">
+            @unless ($kind === \GentlePour\Motion\WaterKind::Backwash)<input type="hidden" name="period" value="{{ $inputs['period'] }}">@endunless
         @else
             @foreach (['measure', 'speed', 'drop', 'float_m', 'float_s'] as $name)<input type="hidden" name="{{ $name }}" value="{{ $inputs[$name] }}">@endforeach
             <x-entry name="period" label="Period" unit="s" :value="$inputs['period']" :problem="$at('period')" inputmode="decimal"/>
             <div class="crests">
-                <button type="button" class="button is-tap" data-crests="{{ route('bench.crests') }}">Press with each crest</button>
+                <button type="button" class="button is-tap" data-crests="{{ route('water.heard') }}">Press with each crest</button>
                 <div id="crests-heard" aria-live="polite"><p class="hint">Five presses or more; the median counts.</p></div>
             </div>
         @endif
+        @php($waterMore = $flow ? ['feature', 'oblique'] : ['height', 'depth', 'chop_period', 'chop_height', 'oblique'])
+        <details class="more" @if (collect($waterMore)->contains(fn ($f) => ($inputs[$f] ?? '') !== '' || $at($f))) open @endif>
+            <summary>More about the water</summary>
+            @if ($flow)
+                <x-entry name="feature" label="Grain of the foam" unit="m" :value="$inputs['feature']" :problem="$at('feature')" inputmode="decimal" :placeholder="$kind?->featureM() ?? ''" hint="Size of foam and drops; judgement"/>
+                @if ($kind === \GentlePour\Motion\WaterKind::Backwash)<x-entry name="period" label="An uprush every" unit="s" :value="$inputs['period']" :problem="$at('period')" inputmode="decimal"/>@endif
+            @else
+                <x-entry name="height" label="Significant height" unit="m" :value="$inputs['height']" :problem="$at('height')" inputmode="decimal"/>
+                <x-entry name="depth" label="Depth" unit="m" :value="$inputs['depth']" :problem="$at('depth')" inputmode="decimal" placeholder="deep" :hint="($bench ?? null)?->breakerHint()"/>
+                <x-entry name="chop_period" label="Chop on it, period" unit="s" :value="$inputs['chop_period']" :problem="$at('chop_period')" inputmode="decimal"/>
+                <x-entry name="chop_height" label="its height" unit="m" :value="$inputs['chop_height']" :problem="$at('chop_height')" inputmode="decimal"/>
+            @endif
+            <x-entry name="oblique" label="Runs towards you by" unit="°" :value="$inputs['oblique']" :problem="$at('oblique')" inputmode="decimal" placeholder="0"/>
+        </details>
+        <input type="hidden" name="rhythm" value="{{ $inputs['rhythm'] }}">
+        <details class="more" @if ($also !== null || $at('also') || $at('also_look')) open @endif>
+            <summary>Another water in the picture</summary>
+            <x-entry name="also" label="Water" :problem="$at('also')"><select id="f-also" name="also" class="pick"><option value="">none</option>
+                @foreach ($kinds as $choice)<option value="{{ $choice->value }}" @selected($choice === $also)>{{ $choice->label() }}</option>@endforeach
+            </select></x-entry>
+            @if ($also !== null)
+                @if ($also->isWaves())
+                    <x-entry name="also_period" label="Period" unit="s" :value="$inputs['also_period']" :problem="$at('also_period')" inputmode="decimal"/>
+                @else
+                    <x-entry name="also_speed" label="Speed" unit="m/s" :value="$inputs['also_speed']" :problem="$at('also_speed')" inputmode="decimal"/>
+                @endif
+                <x-entry name="also_distance" label="Distance" unit="m" :value="$inputs['also_distance']" :problem="$at('also_distance')" inputmode="decimal" :placeholder="$inputs['distance']"/>
+                <x-entry name="also_look" label="Wanted" :problem="$at('also_look')"><select id="f-also_look" name="also_look" class="pick">
+                    @foreach (\GentlePour\Motion\Look::cases() as $look)<option value="{{ $look->value }}" @selected($look->value === $inputs['also_look'])>{{ $look->value }}</option>@endforeach
+                </select></x-entry>
+            @endif
+        </details>
+        <details class="more" @if ($inputs['sky'] !== '' || $at('sky')) open @endif>
+            <summary>Sky</summary>
+            <x-entry name="sky" label="Clouds by" :problem="$at('sky')"><select id="f-sky" name="sky" class="pick">
+                @foreach (['' => 'not looked at', 'crossing' => 'a crossing, timed', 'wind' => 'wind and height'] as $value => $words)<option value="{{ $value }}" @selected($inputs['sky'] === $value)>{{ $words }}</option>@endforeach
+            </select></x-entry>
+            @if ($inputs['sky'] === 'crossing')
+                <x-entry name="cloud_share" label="Across" unit="%" :value="$inputs['cloud_share']" :problem="$at('cloud_share')" inputmode="decimal"/>
+                <x-entry name="cloud_s" label="in" unit="s" :value="$inputs['cloud_s']" :problem="$at('cloud_s')" inputmode="decimal"/>
+            @elseif ($inputs['sky'] === 'wind')
+                <x-entry name="cloud_speed" label="Wind up there" unit="m/s" :value="$inputs['cloud_speed']" :problem="$at('cloud_speed')" inputmode="decimal"/>
+                <x-entry name="cloud_base" label="Height" unit="m" :value="$inputs['cloud_base']" :problem="$at('cloud_base')" inputmode="decimal"/>
+                <x-entry name="cloud_elevation" label="Above the horizon" unit="°" :value="$inputs['cloud_elevation']" :problem="$at('cloud_elevation')" inputmode="decimal"/>
+                <x-entry name="cloud_across" label="They drift" :problem="$at('cloud_across')"><select id="f-cloud_across" name="cloud_across" class="pick">
+                    @foreach (['across' => 'across the view', 'slanting' => 'slanting', 'towards' => 'towards or away'] as $value => $words)<option value="{{ $value }}" @selected($inputs['cloud_across'] === $value)>{{ $words }}</option>@endforeach
+                </select></x-entry>
+            @endif
+            @if ($inputs['sky'] !== '')
+                <x-entry name="cloud_look" label="Wanted" :problem="$at('cloud_look')"><select id="f-cloud_look" name="cloud_look" class="pick"><option value="">as it comes</option>
+                    @foreach (\GentlePour\Motion\CloudLook::cases() as $look)<option value="{{ $look->value }}" @selected($look->value === $inputs['cloud_look'])>{{ $look->value }}</option>@endforeach
+                </select></x-entry>
+            @endif
+        </details>
     </fieldset>
     <fieldset>
         <legend>Framing</legend>
@@ -80,6 +137,14 @@
         <x-entry name="bias" label="Highlights" unit="stops" :value="$inputs['bias']" :problem="$at('bias')" inputmode="decimal" hint="Minus protects white water"/>
         <x-entry name="longest" label="No longer than" :value="$inputs['longest']" :problem="$at('longest')" placeholder="any time"/>
         <x-entry name="drift" label="Light drifts" unit="st/min" :value="$inputs['drift']" :problem="$at('drift')" inputmode="decimal" placeholder="steady" :hint="($bench ?? null)?->driftHint()"/>
+        <x-entry name="wind" label="Wind here" unit="m/s" :value="$inputs['wind']" :problem="$at('wind')" inputmode="decimal" placeholder="calm"/>
+        @if ($inputs['wind'] !== '' || $at('wind'))
+            <x-entry name="support" label="Camera on a" :problem="$at('support')" hint="How long it stands still is judgement"><select id="f-support" name="support" class="pick">
+                @foreach (\GentlePour\Field\Support::cases() as $support)<option value="{{ $support->value }}" @selected($support->value === $inputs['support'])>{{ $support->label() }}</option>@endforeach
+            </select></x-entry>
+        @else
+            <input type="hidden" name="support" value="{{ $inputs['support'] }}">
+        @endif
         @if ((float) $inputs['correction'] !== 0.0 || $inputs['after'] !== '' || $at('correction'))
             <x-entry name="correction" label="From frame {{ $inputs['after'] }}" unit="stops" :value="$inputs['correction']" :problem="$at('correction')" inputmode="decimal" hint="What the last frame showed; 0 forgets it"/>
         @else

@@ -20,7 +20,7 @@
     <header class="top">
         <a class="brand" href="/">Gentle Pour</a>
         <nav class="rooms" aria-label="Rooms">
-            @foreach (['outlook' => 'Outlook', 'places' => 'Places', 'windows' => 'Windows', 'bench' => 'Bench', 'shoot' => 'Shoot', 'log' => 'Log', 'kit' => 'Kit'] as $room => $name)
+            @foreach (['outlook' => 'Outlook', 'places' => 'Places', 'windows' => 'Windows', 'water' => 'Water', 'bench' => 'Bench', 'shoot' => 'Shoot', 'log' => 'Log', 'kit' => 'Kit'] as $room => $name)
                 <a href="{{ route($room) }}" @if ($here === $room) aria-current="page" @endif>{{ $name }}</a>
             @endforeach
         </nav>
@@ -48,6 +48,7 @@
             <div><dt><kbd>g</kbd> <kbd>p</kbd></dt><dd>Places</dd></div>
             <div><dt><kbd>g</kbd> <kbd>w</kbd></dt><dd>Windows</dd></div>
             <div><dt><kbd>[</kbd> <kbd>]</kbd></dt><dd>On a day board: the day before, the day after</dd></div>
+            <div><dt><kbd>g</kbd> <kbd>m</kbd></dt><dd>Water, to measure</dd></div>
             <div><dt><kbd>g</kbd> <kbd>b</kbd></dt><dd>Bench</dd></div>
             <div><dt><kbd>g</kbd> <kbd>s</kbd></dt><dd>Shoot</dd></div>
             <div><dt><kbd>g</kbd> <kbd>l</kbd></dt><dd>Log</dd></div>
@@ -56,6 +57,7 @@
             <div><dt><kbd>←</kbd> <kbd>→</kbd></dt><dd>On the target: a third of a stop</dd></div>
             <div><dt><kbd>↑</kbd> <kbd>↓</kbd></dt><dd>In a dial field: a third of a stop</dd></div>
             <div><dt><kbd>w</kbd></dt><dd>On the bench: one press with each crest</dd></div>
+            <div><dt><kbd>space</kbd> <kbd>b</kbd></dt><dd>In Water: a crest, a big one</dd></div>
             <div><dt><kbd>space</kbd></dt><dd>In Shoot: open, close</dd></div>
             <div><dt><kbd>?</kbd></dt><dd>This list</dd></div>
         </dl>

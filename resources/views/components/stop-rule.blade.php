@@ -13,19 +13,24 @@
             @if ($tick['label'])<text x="{{ $tick['x'] }}" y="{{ $rule->axisY() - 4 }}" text-anchor="middle">{{ $tick['label'] }}</text>@endif
         @endforeach
     </g>
+    @php($bandRows = $rule->bandRows())
     @unless ($rule->narrow)
         <g aria-hidden="true">
-            <text class="row-name" x="{{ $rule->axis->left - 10 }}" y="{{ $rule->bandTop() + 26 }}" text-anchor="end">Water</text>
-            <text class="row-unit" x="{{ $rule->axis->left - 10 }}" y="{{ $rule->bandTop() + 42 }}" text-anchor="end">{{ number_format($rule->bench->water->speedMS(), 1) }} m/s</text>
+            @foreach ($bandRows as $row)
+                <text class="row-name" x="{{ $rule->axis->left - 10 }}" y="{{ $row['top'] + $row['height'] / 2 - ($loop->first ? 2 : 1) }}" text-anchor="end">{{ $row['label'] }}</text>
+                <text class="row-unit" x="{{ $rule->axis->left - 10 }}" y="{{ $row['top'] + $row['height'] / 2 + ($loop->first ? 14 : 11) }}" text-anchor="end">{{ $row['unit'] }}</text>
+            @endforeach
         </g>
     @endunless
     <g class="bands" clip-path="url(#body-{{ $id }})">
-        @foreach ($rule->bands() as $band)
-            <g @class(['band', 'is-wanted' => $band['wanted'], 'is-'.$band['look']])>
-                <title>{{ $band['look'] }}: {{ $band['words'] }}</title>
-                <rect x="{{ $band['x'] }}" y="{{ $rule->bandTop() }}" width="{{ $band['width'] }}" height="{{ $rule->bandHeight() }}"/>
-                <path class="strokes" d="{{ $band['strokes'] }}"/>
-            </g>
+        @foreach ($bandRows as $row)
+            @foreach ($row['bands'] as $band)
+                <g @class(['band', 'is-wanted' => $band['wanted'], 'is-'.$band['look']])>
+                    <title>{{ $row['label'] }}, {{ $band['look'] }}: {{ $band['words'] }}</title>
+                    <rect x="{{ $band['x'] }}" y="{{ $row['top'] }}" width="{{ $band['width'] }}" height="{{ $row['height'] }}"/>
+                    <path class="strokes" d="{{ $band['strokes'] }}"/>
+                </g>
+            @endforeach
         @endforeach
     </g>
     @php($window = $rule->window())
@@ -43,17 +48,19 @@
     @endforeach
     @php($reading = $rule->reading())
     <g class="reading">
-        @if ($reading['shown'])<path d="M{{ $reading['x'] }} {{ $rule->bandTop() + $rule->bandHeight() + 6 }}V{{ $rule->bottom() }}"/>@endif
-        <text x="{{ $reading['labelX'] }}" y="{{ $rule->bandTop() + $rule->bandHeight() + 20 }}" text-anchor="{{ $reading['anchor'] }}">{{ $reading['label'] }}</text>
+        @if ($reading['shown'])<path d="M{{ $reading['x'] }} {{ $rule->bandsBottom() + 6 }}V{{ $rule->bottom() }}"/>@endif
+        <text x="{{ $reading['labelX'] }}" y="{{ $rule->bandsBottom() + 20 }}" text-anchor="{{ $reading['anchor'] }}">{{ $reading['label'] }}</text>
     </g>
     <path class="target-line" d="M{{ $rule->targetX() }} {{ $rule->axisY() }}V{{ $rule->bottom() }}"/>
     <g class="names" clip-path="url(#body-{{ $id }})">
-        @foreach ($rule->bands() as $band)
-            @continue(! $band['named'])
-            <g @class(['name', 'is-wanted' => $band['wanted']])>
-                <rect class="plate" x="{{ $band['middle'] - mb_strlen($band['look']) * 4 - 8 }}" y="{{ $rule->bandTop() + $rule->bandHeight() / 2 - 11 }}" width="{{ mb_strlen($band['look']) * 8 + 16 }}" height="22" rx="11"/>
-                <text x="{{ $band['middle'] }}" y="{{ $rule->bandTop() + $rule->bandHeight() / 2 + 4.5 }}" text-anchor="middle">{{ $band['look'] }}</text>
-            </g>
+        @foreach ($bandRows as $row)
+            @foreach ($row['bands'] as $band)
+                @continue(! $band['named'])
+                <g @class(['name', 'is-wanted' => $band['wanted']])>
+                    <rect class="plate" x="{{ $band['middle'] - mb_strlen($band['look']) * 4 - 8 }}" y="{{ $row['top'] + $row['height'] / 2 - 11 }}" width="{{ mb_strlen($band['look']) * 8 + 16 }}" height="22" rx="11"/>
+                    <text x="{{ $band['middle'] }}" y="{{ $row['top'] + $row['height'] / 2 + 4.5 }}" text-anchor="middle">{{ $band['look'] }}</text>
+                </g>
+            @endforeach
         @endforeach
     </g>
     @foreach ($rule->rows() as $row)

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Solving;
+
+use GentlePour\Bounds;
+use GentlePour\Exposure\Aperture;
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Exposure\ShutterWindow;
+use GentlePour\Exposure\Stops;
+use GentlePour\InvalidValue;
+use GentlePour\Kit\FilterKind;
+use GentlePour\Kit\FilterStack;
+use GentlePour\Motion\LookBand;
+use GentlePour\Motion\LookBands;
+use GentlePour\Motion\Wish;
+
+/** Lists of frames that belong together: a ladder of looks, frames to blend, brackets, companions. */
+final class ShotPlans
+{
+    private const BRACKET_AT_MOST = 4;
+
+    /** A companion that freezes may be as much shorter as this without harm, in stops. */
+    private const FREEZE_ROOM = 3.0;
+
+    /** Every look once, at equal exposure, from held to glass. */
+    public static function ladder(Question $question, LookBands $bands): ShotPlan
+    {
+        $shots = $left = [];
+        foreach ($bands->bands as $band) {
+            $way = self::best($question, self::reachable($band, $question));
+            if ($way === null) {
+                $left[] = sprintf('%s at %s: no setting of this bag', $band->look->value, $band->window()->best->label());
+
+                continue;
+            }
+            $shots[] = new Shot(ShotRole::Ladder, $band->look->value.': '.$band->look->words(), $way);
+        }
+
+        return new ShotPlan('Ladder of looks', $shots, $left);
+    }
+
+    /**
+     * A frame for each window, to be blended.
+     *
+     * @param  list<array{window: ShutterWindow, wishes: non-empty-list<Wish>}>  $frames
+     */
+    public static function blend(Question $question, array $frames): ShotPlan
+    {
+        $shots = $left = [];
+        foreach ($frames as $frame) {
+            $for = implode(' and ', array_map(static fn (Wish $w): string => $w->name.' '.$w->look, $frame['wishes']));
+            $way = self::best($question, $frame['window']);
+            if ($way === null) {
+                $left[] = sprintf('%s at %s: no setting of this bag', $for, $frame['window']->best->label());
+
+                continue;
+            }
+            $shots[] = new Shot(ShotRole::Blend, $for, $way);
+        }
+
+        return new ShotPlan('Frames to blend', $shots, $left);
+    }
+
+    /**
+     * The same frame at -n to +n stops by time, the darkest first. Its blur changes with it.
+     *
+     * @throws InvalidValue when n is not between 1 and 4
+     */
+    public static function bracketByTime(Question $question, Way $way, int $each): ShotPlan
+    {
+        Bounds::of('The bracket', 1, self::BRACKET_AT_MOST, 'stops')->check($each, 'each');
+        $shots = $left = [];
+        $realiser = new Realiser($question->bag);
+        $wall = $question->walls()[0] ?? null;
+        for ($stop = -$each; $stop <= $each; $stop++) {
+            $exact = $way->exact->seconds * 2 ** $stop;
+            $realised = $realiser->realise($exact);
+            if ($realised === null || ($wall !== null && $realised[0] > $wall->longest->seconds * (1 + 1e-9))) {
+                $left[] = sprintf('%+d: %s', $stop, $wall !== null && $exact > $wall->longest->seconds ? $wall->why : 'beyond what the shutter can do');
+
+                continue;
+            }
+            $shots[] = new Shot(ShotRole::Bracket, $stop === 0 ? 'as worked out' : sprintf('%+d stops by time', $stop), $way->changed(
+                ShutterTime::ofSeconds($exact), ShutterTime::ofSeconds($realised[0]), $way->aperture, $realised[1],
+            ));
+        }
+
+        return new ShotPlan(sprintf('Bracket of %d by time', 2 * $each + 1), $shots, $left);
+    }
+
+    /**
+     * The same at -n to +n stops by aperture, so that the blur stays the same in all.
+     *
+     * @throws InvalidValue when n is not between 1 and 4
+     */
+    public static function bracketByAperture(Question $question, Way $way, int $each): ShotPlan
+    {
+        Bounds::of('The bracket', 1, self::BRACKET_AT_MOST, 'stops')->check($each, 'each');
+        $shots = $left = [];
+        for ($stop = -$each; $stop <= $each; $stop++) {
+            $thirds = (int) round($way->aperture->thirds()) - 3 * $stop;
+            $lens = $question->bag->lens;
+            if ($thirds < $lens->widest->thirds() - 0.02 || $thirds > $lens->smallest->thirds() + 0.02) {
+                $left[] = sprintf('%+d: the lens does not reach %s', $stop, Aperture::onDial($thirds)->label());
+
+                continue;
+            }
+            $shots[] = new Shot(ShotRole::Bracket, $stop === 0 ? 'as worked out' : sprintf('%+d stops by aperture, same blur', $stop), $way->changed(
+                $way->exact, $way->shutter, Aperture::onDial($thirds), $way->bulb,
+            ));
+        }
+
+        return new ShotPlan(sprintf('Bracket of %d by aperture', 2 * $each + 1), $shots, $left);
+    }
+
+    /**
+     * n frames of t / n instead of one of t: the same blur when averaged, with n times the light a frame may gather.
+     *
+     * @throws InvalidValue when n is not between 2 and 64
+     */
+    public static function average(Question $question, int $frames): ShotPlan
+    {
+        $mean = FrameMean::of($question->target, $frames);
+        $way = self::best($question, $mean);
+        if ($way === null) {
+            return new ShotPlan("Mean of {$frames} frames", [], ["{$frames} frames of {$mean->best->label()}: no setting of this bag"]);
+        }
+
+        return new ShotPlan("Mean of {$frames} frames", array_map(
+            static fn (int $i): Shot => new Shot(ShotRole::Average, "{$i} of {$frames}", $way), range(1, $frames),
+        ));
+    }
+
+    /** The long frame, and one short enough to hold still what stirs: bare, wide and at a higher ISO. */
+    public static function freeze(Question $question, Way $long, ShutterTime $still, string $what): ShotPlan
+    {
+        $shortest = ShutterTime::ofSeconds(max(ShutterTime::SHORTEST_S, $still->seconds / 2 ** self::FREEZE_ROOM));
+        $way = self::best($question, ShutterWindow::of($shortest, $still, $still));
+        $first = new Shot(ShotRole::Blend, 'the water', $long);
+
+        return $way === null
+            ? new ShotPlan('With a companion', [$first], [sprintf('%s at %s: too dark for this lens and ISO', $what, $still->label())])
+            : new ShotPlan('With a companion', [new Shot(ShotRole::Companion, 'holds still: '.$what, $way), $first]);
+    }
+
+    /** The same look with the polariser and without. */
+    public static function polariserPair(Question $question): ShotPlan
+    {
+        $answer = BackSolver::solve($question);
+        $found = [true => null, false => null];
+        foreach ($answer->byStack as $way) {
+            $found[$way->filters->has(FilterKind::Polariser)] ??= $way;
+        }
+        $shots = $left = [];
+        foreach ([[true, 'with the polariser: no glare on rock and leaves'], [false, 'without: reflections and highlights stay']] as [$on, $purpose]) {
+            $found[$on] === null ? $left[] = $purpose.': no setting of this bag' : $shots[] = new Shot(ShotRole::Blend, $purpose, $found[$on]);
+        }
+
+        return new ShotPlan('With and without the polariser', $shots, $left);
+    }
+
+    /** The frame and a dark one of the same length with the cap on, to be subtracted later. */
+    public static function darkFrame(Way $way): ShotPlan
+    {
+        return new ShotPlan('With a dark frame', [
+            new Shot(ShotRole::Blend, 'the frame', $way),
+            new Shot(ShotRole::Dark, 'the same with the cap on', $way->changed($way->exact, $way->shutter, $way->aperture, $way->bulb, FilterStack::empty())),
+        ]);
+    }
+
+    private static function best(Question $question, ShutterWindow $window): ?Way
+    {
+        return BackSolver::solve($question->with($window), 1)->best();
+    }
+
+    /** The look's window, cut at the nearest wall where its aim lies beyond. */
+    private static function reachable(LookBand $band, Question $question): ShutterWindow
+    {
+        $window = $band->window();
+        $wall = $question->walls()[0] ?? null;
+
+        return $wall === null || $wall->longest->seconds >= $window->best->seconds || $wall->longest->seconds < $window->min->seconds
+            ? $window
+            : ShutterWindow::of($window->min, $window->max, $wall->longest);
+    }
+}

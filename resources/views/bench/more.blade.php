@@ -1,0 +1,16 @@
+<details class="more is-lists"><summary>Lists and companions</summary>
+    <div class="list-buttons">
+        <button class="button is-small" type="submit" form="make-list" name="list" value="ladder">Ladder: held to glass</button>
+        @if ($bench->picked)
+            <button class="button is-small" type="submit" form="make-list" name="list" value="time:1">Bracket ±1 by time</button>
+            <button class="button is-small" type="submit" form="make-list" name="list" value="time:2">Five by time</button>
+            <button class="button is-small" type="submit" form="make-list" name="list" value="aperture:1">±1 by aperture, same blur</button>
+            <button class="button is-small" type="submit" form="make-list" name="list" value="polariser">With and without polariser</button>
+            <button class="button is-small" type="submit" form="make-list" name="list" value="dark">And a dark frame</button>
+        @endif
+    </div>
+    <table class="freezes"><caption>To hold still what else stirs at {{ \App\Support\Decimal::write($bench->moving->framing->distanceM) }} m, a companion frame:</caption><tbody>
+        @foreach ($bench->freezes() as $freeze)<tr><th scope="row">{{ $freeze['label'] }}</th><td>{{ \App\Support\Decimal::write($freeze['speed']) }} m/s</td><td><b>{{ $freeze['time'] }}</b></td>
+            <td>@if ($bench->picked)<button class="button is-quiet is-small" type="submit" form="make-list" name="list" value="freeze:{{ $freeze['what'] }}" aria-label="List with a companion for {{ $freeze['label'] }}">List</button>@endif</td></tr>@endforeach
+    </tbody></table>
+</details>

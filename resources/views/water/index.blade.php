@@ -1,0 +1,47 @@
+<x-layout title="Water" here="water">
+    <div class="title-line"><h1>Water <small>What is in front of you, measured</small></h1></div>
+    <ul class="tools">
+        @foreach (\App\Models\MeasurementKind::cases() as $kind)
+            <li><a href="{{ route('water.tool', $kind->value) }}"><b>{{ $kind->label() }}</b> <span>{{ $kind->words() }}</span></a></li>
+        @endforeach
+    </ul>
+    <div class="frame-columns">
+        <section>
+            <h2>Measured</h2>
+            <ul class="measured">
+                @forelse ($measurements as $m)
+                    <li @class(['is-new' => session('kept') === $m->id])>
+                        <b class="measured-figure">{{ $m->figure() }}</b>
+                        <span class="measured-what">{{ $m->kind->label() }}{{ $m->place ? ' at '.$m->place->name : '' }}
+                            <small>{{ $m->detail() }}{{ $m->note ? ' · '.$m->note : '' }} · {{ $m->measured_at->setTimezone($m->place->timezone ?? config('app.timezone'))->format('j M, H:i') }}</small></span>
+                        <span class="measured-do"><a class="button is-small" href="{{ route('bench', ['measured' => $m->id]) }}">To the bench</a>
+                        <form method="post" action="{{ route('water.destroy', $m) }}">@csrf @method('delete')<button class="button is-quiet is-small" aria-label="Delete the measurement {{ $m->figure() }}">Delete</button></form></span>
+                    </li>
+                @empty
+                    <li>Nothing measured yet. Choose a way of measuring above; each takes a minute and goes to the bench with one press.</li>
+                @endforelse
+            </ul>
+        </section>
+        <section>
+            <h2>Your taste</h2>
+            <p class="hint">Verdicts in the log move the aim within a look, slowly: as if four of “the middle is right” had come first. Plus is longer.</p>
+            @forelse ($tastes as $value => $taste)
+                @php($kind = \GentlePour\Motion\WaterKind::from($value))
+                <form method="post" action="{{ route('water.taste', $value) }}" class="taste">@csrf @method('put')
+                    <span class="measured-what">{{ ucfirst($kind->label()) }} <small>learned {{ \GentlePour\Exposure\Stops::of(round($taste->learned(), 2))->label() }} from {{ $taste->verdicts }} {{ $taste->verdicts === 1 ? 'verdict' : 'verdicts' }}</small></span>
+                    <b class="measured-figure">{{ \GentlePour\Exposure\Stops::of(round($taste->stops, 1))->label() }}</b> <span class="unit">stops</span>
+                    <label class="is-sr-only" for="f-taste-{{ $value }}">By hand for {{ $kind->label() }}</label>
+                    <input class="input" id="f-taste-{{ $value }}" name="stops" value="{{ \App\Support\Decimal::write($taste->byHand) }}" inputmode="decimal" title="added by hand">
+                    <button class="button is-small">Keep</button>
+                    <button class="button is-quiet is-small" name="forget" value="1">Forget</button>
+                </form>
+            @empty
+                <p>No verdict yet. Judge a frame in the log, and the next aim leans its way.</p>
+            @endforelse
+            @if ($errors->taste->any())<p class="problem" role="alert">{{ $errors->taste->first() }}</p>@endif
+        </section>
+    </div>
+    <aside class="cautions" aria-label="Cautions">
+        <p>Measure from where you are dry: watch the water for a quarter of an hour before going down, and never turn your back on it. Sets, surge and spates are in none of these figures.</p>
+    </aside>
+</x-layout>
