@@ -9,6 +9,8 @@ use PHPUnit\Framework\Assert;
 use Tests\Browser\Support\BrowserTestCase;
 use Tests\TestCase;
 
+require_once __DIR__.'/cases.php';
+
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->beforeEach(function (): void {
     $this->seed(DatabaseSeeder::class);
 })->in('Feature');
@@ -49,17 +51,3 @@ expect()->extend('toBeAbout', function (float $expected, float $within) {
 
     return $this;
 });
-
-/**
- * The bench's fields for a cascade in the demo kit.
- *
- * @param  array<string, mixed>  $changes
- * @return array<string, mixed>
- */
-function benchQuery(array $changes = []): array
-{
-    return $changes + [
-        'kind' => 'cascade', 'measure' => 'speed', 'speed' => '4', 'camera' => '1', 'lens' => '1', 'focal' => '24', 'distance' => '8', 'look' => 'silk',
-        'look_was' => 'silk', 'target' => '', 'aperture' => 'f/11', 'shutter' => '1/60', 'iso' => '100', 'bias' => '0', 'longest' => '',
-    ];
-}

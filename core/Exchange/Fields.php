@@ -118,6 +118,16 @@ final readonly class Fields
         );
     }
 
+    /** @return list<float> */
+    public function numbers(string $name): array
+    {
+        return array_map(
+            fn (int $i, mixed $value): float => is_int($value) || is_float($value) ? (float) $value : throw InvalidValue::notNumeric('Each of '.$this->called($name))->at($this->at($name).'.'.$i),
+            array_keys($this->items($name)),
+            $this->items($name),
+        );
+    }
+
     /** @return array<string, float> */
     public function numbersByName(string $name): array
     {

@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace GentlePour\Exchange;
 
+use GentlePour\Exposure\DepthOfField;
 use GentlePour\Exposure\DriftingLight;
 use GentlePour\Exposure\Exposure;
 use GentlePour\Exposure\FilterMarking;
 use GentlePour\Exposure\Reading;
+use GentlePour\Exposure\SharpRange;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
 use GentlePour\Exposure\Stops;
 use GentlePour\InvalidValue;
 use GentlePour\Kit\Bag;
 use GentlePour\Kit\Camera;
+use GentlePour\Kit\Cast;
 use GentlePour\Kit\Filter;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\Lens;
@@ -43,7 +46,9 @@ final class SolveDocument
      */
     public static function answer(Fields $in): array
     {
-        return self::out(BackSolver::solve(self::question($in), self::WAYS));
+        $question = self::question($in);
+
+        return self::out(BackSolver::solve($question, self::WAYS), $question);
     }
 
     /** @throws InvalidValue */
@@ -51,16 +56,46 @@ final class SolveDocument
     {
         $bag = self::bag($in);
         $limits = $in->childOrEmpty('limits');
+        $reading = self::reading($in->child('reading'), $bag);
 
         return new Question(
-            self::reading($in->child('reading'), $bag),
+            $reading,
             $in->make(static fn (): Stops => Stops::of($in->numberOr('highlight_bias_stops', 0)), 'highlight_bias_stops'),
             self::target($in->child('target')),
             $bag,
             $limits->has('longest_s') ? $limits->shutter('longest_s') : null,
-            $in->make(static fn (): DriftingLight => DriftingLight::of($in->numberOr('drift_stops_per_min', 0)), 'drift_stops_per_min'),
+            self::drift($in, $bag, $reading),
             self::habits($in->childOrEmpty('habits')),
+            [],
+            $in->has('sharp') ? self::sharp($in->child('sharp')) : null,
+            self::staying($in->child('reading'), $bag),
         );
+    }
+
+    /** Given, or from an earlier reading of the same scene. */
+    private static function drift(Fields $in, Bag $bag, Reading $reading): DriftingLight
+    {
+        if (! $in->has('earlier_reading')) {
+            return $in->make(static fn (): DriftingLight => DriftingLight::of($in->numberOr('drift_stops_per_min', 0)), 'drift_stops_per_min');
+        }
+        $earlier = $in->child('earlier_reading');
+
+        return $earlier->make(static fn (): DriftingLight => DriftingLight::between(
+            self::reading($earlier, $bag)->ev100(), $reading->ev100(), $earlier->number('minutes_before'),
+        ));
+    }
+
+    private static function sharp(Fields $in): SharpRange
+    {
+        return $in->make(static fn (): SharpRange => SharpRange::of($in->number('near_m'), $in->has('far_m') ? $in->number('far_m') : null));
+    }
+
+    /** @return list<Filter> graduated filters on the lens for the reading */
+    private static function staying(Fields $in, Bag $bag): array
+    {
+        return array_values(array_filter(
+            array_map(static fn (string $name): Filter => $bag->filter($name), $in->texts('filters')), static fn (Filter $f): bool => $f->kind === FilterKind::Graduated,
+        ));
     }
 
     private static function reading(Fields $in, Bag $bag): Reading
@@ -92,16 +127,19 @@ final class SolveDocument
             $camera->has('iso_low') ? $camera->iso('iso_low') : null,
             $camera->has('iso_max') ? $camera->iso('iso_max') : $camera->iso('iso_base'),
             $camera->has('longest_timed_s') ? $camera->shutter('longest_timed_s')->nearestDial() : ShutterTime::onDial(15),
+            $camera->has('battery_minutes') ? $camera->number('battery_minutes') : null,
+            $camera->numberOr('reciprocity', 1.0),
         ));
         $glass = $lens->make(static fn (): Lens => new Lens(
             $lens->numberOr('focal_length_mm', 50), $lens->aperture('aperture_min'), $lens->aperture('aperture_max'),
             $lens->has('thread_mm') ? $lens->number('thread_mm') : null,
+            $lens->has('aperture_best_from') ? [$lens->aperture('aperture_best_from'), $lens->aperture('aperture_best_to')] : null,
         ));
         $filters = array_map(self::filter(...), $in->children('filters'));
         $rings = array_map(static fn (Fields $ring): array => [$ring->number('from_mm'), $ring->number('to_mm')], $in->children('rings'));
 
         return $in->make(static fn (): Bag => new Bag(
-            $body, $glass, $filters, $holder->has('slots') ? $holder->whole('slots') : 0, $in->flagOr('release', false), $rings,
+            $body, $glass, $filters, $holder->has('slots') ? $holder->whole('slots') : 0, $in->flagOr('release', false), $rings, $holder->numbers('adapters_mm'),
         ));
     }
 
@@ -122,7 +160,13 @@ final class SolveDocument
         return $in->make(static fn (): Filter => Filter::of(
             $in->text('name'), $kind, $in->choiceOr('mount', Mount::Slot), $nominal, $measured, $lightest,
             $in->has('thread_mm') ? $in->number('thread_mm') : null,
+            $in->has('cast') ? self::cast($in->child('cast')) : null,
         ));
+    }
+
+    private static function cast(Fields $in): Cast
+    {
+        return $in->make(static fn (): Cast => Cast::of($in->numberOr('red_stops', 0), $in->numberOr('blue_stops', 0)));
     }
 
     private static function habits(Fields $in): Habits
@@ -136,9 +180,19 @@ final class SolveDocument
     }
 
     /** @return array<string, mixed> */
-    private static function out(Answer $answer): array
+    private static function out(Answer $answer, Question $question): array
     {
+        $sharp = $question->sharp;
+        $depth = $sharp === null ? null : $question->depth();
+        $best = $answer->best();
+
         return [
+            ...($sharp === null || $depth === null ? [] : ['sharp' => [
+                'focus_m' => DepthOfField::focusM($sharp),
+                'aperture_needed' => $depth->needed($sharp),
+                'hyperfocal_m' => $best === null ? null : $depth->hyperfocalM($best->aperture),
+                'focus_stack_m' => $best === null || $best->aperture->number >= $depth->needed($sharp) * 0.999 ? null : $depth->focusStackM($best->aperture, $sharp),
+            ]]),
             'ev100' => $answer->ev100,
             'found' => $answer->count,
             'solutions' => array_map(self::way(...), $answer->ways),

@@ -20,6 +20,18 @@ final readonly class DriftingLight
         return new self(Bounds::of('The drift of the light', -3, 3, 'stops a minute')->check($stopsPerMinute));
     }
 
+    /**
+     * From two readings of the same scene some minutes apart.
+     *
+     * @throws InvalidValue when they are not between half a minute and two hours apart, or the light changed too fast
+     */
+    public static function between(float $firstEv100, float $thenEv100, float $minutes): self
+    {
+        Bounds::of('The time between two readings', 0.5, 120, 'min')->check($minutes, 'minutes');
+
+        return self::of(($thenEv100 - $firstEv100) / $minutes);
+    }
+
     public static function steady(): self
     {
         return new self(0.0);
@@ -28,6 +40,14 @@ final readonly class DriftingLight
     public function isSteady(): bool
     {
         return abs($this->stopsPerMinute) < 1e-9;
+    }
+
+    /** What an open time in seconds collects, as the seconds of constant light that would: (e^(a t) - 1) / a. */
+    public function steadySeconds(float $openSeconds): float
+    {
+        $rate = $this->stopsPerMinute * M_LN2 / 60;
+
+        return $this->isSteady() ? $openSeconds : expm1($rate * $openSeconds) / $rate;
     }
 
     /**

@@ -14,6 +14,7 @@ final readonly class Bag
      * @param  list<Filter>  $filters
      * @param  int  $slots  of the filter holder; none without a holder
      * @param  list<array{float, float}>  $rings  step-up rings as [lens thread, filter thread] in mm
+     * @param  list<float>  $adapters  threads in mm on which the holder can be put; any lens when none is named
      *
      * @throws InvalidValue when two filters share a name or the holder has more than five slots
      */
@@ -24,6 +25,7 @@ final readonly class Bag
         public int $slots,
         public bool $release,
         public array $rings = [],
+        public array $adapters = [],
     ) {
         Bounds::of('The number of slots', 0, 5)->check($slots, 'holder.slots');
         Bounds::of('The number of filters', 0, 60)->check(count($filters), 'filters');
@@ -31,6 +33,28 @@ final readonly class Bag
         if (count(array_unique($names)) !== count($names)) {
             throw (new InvalidValue('Two filters share a name; give each its own.'))->at('filters');
         }
+    }
+
+    /** Whether the holder can be put before this lens, by an adapter of its thread or a ring to one. */
+    public function holderFits(): bool
+    {
+        return $this->slots > 0 && ($this->adapters === [] || $this->lens->threadMm === null || array_filter($this->adapters, fn (float $mm): bool => $this->bridges($mm)) !== []);
+    }
+
+    /** Whether something of a thread goes before this lens: by the same thread, or by a ring that steps up to it. */
+    public function bridges(float $threadMm): bool
+    {
+        $lens = $this->lens->threadMm;
+        if ($lens === null || abs($lens - $threadMm) < 0.1) {
+            return true;
+        }
+        foreach ($this->rings as [$from, $to]) {
+            if (abs($from - $lens) < 0.1 && abs($to - $threadMm) < 0.1 && $to > $from) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @throws InvalidValue when no filter has that name */

@@ -14,6 +14,8 @@ final readonly class Camera
 {
     /**
      * @param  Iso|null  $isoLow  extended below base
+     * @param  float|null  $batteryMinutes  of open shutter that the battery lasts; null where it is no matter
+     * @param  float  $reciprocity  exponent p of film, t' = t^p for times above a second (Schwarzschild's law in its common form); 1 for sensors
      *
      * @throws InvalidValue when a figure is out of bounds or the ISO range is upside down
      */
@@ -23,6 +25,8 @@ final readonly class Camera
         public ?Iso $isoLow,
         public Iso $isoMax,
         public ShutterTime $longestTimed,
+        public ?float $batteryMinutes = null,
+        public float $reciprocity = 1.0,
     ) {
         if ($isoMax->speed < $isoBase->speed) {
             throw (new InvalidValue('The highest ISO must not be below the base ISO.'))->at('iso_max');
@@ -30,7 +34,23 @@ final readonly class Camera
         if ($isoLow !== null && $isoLow->speed > $isoBase->speed) {
             throw (new InvalidValue('The extended low ISO must not be above the base ISO.'))->at('iso_low');
         }
+        Bounds::of('The exponent of the film', 1, 2)->check($reciprocity, 'reciprocity');
+        if ($batteryMinutes !== null) {
+            Bounds::of('The battery', 1, 1440, 'min')->check($batteryMinutes, 'battery_minutes');
+        }
         Bounds::of('The longest timed shutter', 0.5, 7200, 's')->check($longestTimed->seconds, 'longest_timed_s');
+    }
+
+    /** What film must be open for where a sensor would be open for so many seconds. */
+    public function reciprocal(float $seconds): float
+    {
+        return $seconds > 1 ? $seconds ** $this->reciprocity : $seconds;
+    }
+
+    /** The other way round. */
+    public function unreciprocal(float $openSeconds): float
+    {
+        return $openSeconds > 1 ? $openSeconds ** (1 / $this->reciprocity) : $openSeconds;
     }
 
     /**

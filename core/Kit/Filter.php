@@ -19,6 +19,7 @@ final readonly class Filter
         private ?Stops $measured,
         public ?Stops $lightest,
         public ?float $threadMm,
+        public ?Cast $cast,
     ) {
     }
 
@@ -30,7 +31,7 @@ final readonly class Filter
      */
     public static function of(
         string $name, FilterKind $kind, Mount $mount, ?Stops $nominal, ?Stops $measured = null, ?Stops $lightest = null,
-        ?float $threadMm = null,
+        ?float $threadMm = null, ?Cast $cast = null,
     ): self {
         if (trim($name) === '') {
             throw InvalidValue::missing('The name of a filter')->at('name');
@@ -53,13 +54,19 @@ final readonly class Filter
             Bounds::of('A filter thread', 10, 200, 'mm')->check($threadMm, 'thread_mm');
         }
 
-        return new self(trim($name), $kind, $mount, $nominal, $measured, $kind === FilterKind::Variable ? $lightest : null, $threadMm);
+        return new self(trim($name), $kind, $mount, $nominal, $measured, $kind === FilterKind::Variable ? $lightest : null, $threadMm, $cast);
     }
 
     /** Null for a welding glass that was never measured: its density is not known. */
     public function stops(): ?Stops
     {
         return $this->kind === FilterKind::Graduated ? Stops::zero() : $this->measured ?? $this->nominal;
+    }
+
+    /** Stops at the dark end of a graduated filter; what it adds when two are crossed as a makeshift. Null for other kinds. */
+    public function graduation(): ?Stops
+    {
+        return $this->kind === FilterKind::Graduated ? $this->measured ?? $this->nominal : null;
     }
 
     public function isMeasured(): bool

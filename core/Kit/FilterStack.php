@@ -9,31 +9,69 @@ use GentlePour\Exposure\Stops;
 /** Filters together before the lens, in the order in which they are fitted: nearest the lens first. */
 final readonly class FilterStack
 {
-    /** @param  list<Filter>  $filters nearest the lens first */
+    /**
+     * @param  list<Filter>  $filters  nearest the lens first
+     * @param  float  $uneven  stops by which two crossed graduated filters darken one part more than another; nought otherwise
+     */
     private function __construct(
         public array $filters,
         public Stops $darkest,
         public Stops $lightest,
         public bool $vignettes,
+        public bool $crossed,
+        public float $uneven,
     ) {
     }
 
     public static function empty(): self
     {
-        return new self([], Stops::zero(), Stops::zero(), false);
+        return new self([], Stops::zero(), Stops::zero(), false, false, 0.0);
     }
 
-    /** @param  list<Filter>  $filters in any order */
-    public static function of(array $filters, bool $vignettes = false): self
+    /** @param  list<Filter>  $filters  in any order */
+    public static function of(array $filters): self
     {
-        $darkest = $lightest = 0.0;
-        foreach ($filters as $filter) {
-            $darkest += $filter->stops()->value ?? 0.0;
-            $lightest += ($filter->lightest ?? $filter->stops())->value ?? 0.0;
+        $stack = self::empty();
+        foreach (self::ordered($filters) as $filter) {
+            $stack = $stack->with([$filter]);
         }
+
+        return $stack;
+    }
+
+    /**
+     * With a filter more, or with two graduated ones that stand against each other as a makeshift for a solid one: the weaker counts in
+     * full, the rest is uneven. What is added goes outside of what is there, but for graduated filters, which stay outermost.
+     *
+     * @param  non-empty-list<Filter>  $unit
+     */
+    public function with(array $unit, bool $vignettes = false): self
+    {
+        $crossed = count($unit) > 1;
+        $graduations = $crossed ? array_map(static fn (Filter $f): float => $f->graduation()->value ?? 0.0, $unit) : [0.0];
+        $adds = $crossed ? min($graduations) : $unit[0]->stops()->value ?? 0.0;
+        $last = $this->filters === [] ? null : $this->filters[count($this->filters) - 1];
+        $filters = $last !== null && $last->kind === FilterKind::Graduated && $unit[0]->kind !== FilterKind::Graduated
+            ? self::ordered([...$this->filters, ...$unit])
+            : [...$this->filters, ...$unit];
+
+        return new self(
+            $filters, Stops::of($this->darkest->value + $adds), Stops::of($this->lightest->value + ($unit[0]->lightest->value ?? $adds)),
+            $this->vignettes || $vignettes, $this->crossed || $crossed, $this->uneven + max($graduations) - min($graduations),
+        );
+    }
+
+    /**
+     * Nearest the lens first.
+     *
+     * @param  list<Filter>  $filters
+     * @return list<Filter>
+     */
+    public static function ordered(array $filters): array
+    {
         usort($filters, static fn (Filter $a, Filter $b): int => [self::depth($a), $b->stops()->value ?? 0.0] <=> [self::depth($b), $a->stops()->value ?? 0.0]);
 
-        return new self($filters, Stops::of($darkest), Stops::of($lightest), $vignettes);
+        return $filters;
     }
 
     /** Screwed in before slotted in; a polariser innermost of its kind of mount, a graduated filter outermost. */
@@ -67,6 +105,12 @@ final readonly class FilterStack
         return false;
     }
 
+    /** The strongest cast among them, in stops; what is not measured is taken as none. */
+    public function cast(): float
+    {
+        return array_reduce($this->filters, static fn (float $sum, Filter $f): float => $sum + ($f->cast?->size() ?? 0.0), 0.0);
+    }
+
     /** @return list<string> nearest the lens first */
     public function names(): array
     {
@@ -75,6 +119,6 @@ final readonly class FilterStack
 
     public function label(): string
     {
-        return $this->filters === [] ? 'no filter' : implode(' + ', $this->names());
+        return $this->filters === [] ? 'no filter' : implode($this->crossed ? ' × ' : ' + ', $this->names());
     }
 }

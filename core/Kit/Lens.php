@@ -11,20 +11,42 @@ use GentlePour\InvalidValue;
 /** A lens at the focal length in use. */
 final readonly class Lens
 {
-    /** @throws InvalidValue when a figure is out of bounds or the aperture range is upside down */
+    /**
+     * @param  array{Aperture, Aperture}|null  $preferred  where this lens is best, widest first; null where that is not known
+     *
+     * @throws InvalidValue when a figure is out of bounds or an aperture range is upside down
+     */
     public function __construct(
         public float $focalLengthMm,
         public Aperture $widest,
         public Aperture $smallest,
         public ?float $threadMm = null,
+        public ?array $preferred = null,
     ) {
         Bounds::of('A focal length', 2, 2000, 'mm')->check($focalLengthMm, 'focal_length_mm');
         if ($smallest->number < $widest->number) {
             throw (new InvalidValue('The smallest aperture must have the larger f-number.'))->at('aperture_max');
         }
+        if ($preferred !== null && $preferred[1]->number < $preferred[0]->number) {
+            throw (new InvalidValue('The preferred apertures run from the wider to the smaller.'))->at('preferred');
+        }
         if ($threadMm !== null) {
             Bounds::of('A lens thread', 10, 200, 'mm')->check($threadMm, 'thread_mm');
         }
+    }
+
+    /**
+     * The aperture of a zoom at a focal length between its ends: in stops, it closes evenly with the logarithm of the focal length.
+     * Judgement: makers do not say; the ends are exact.
+     */
+    public static function between(Aperture $short, Aperture $long, float $shortMm, float $longMm, float $focalMm): Aperture
+    {
+        if ($longMm <= $shortMm) {
+            return $short;
+        }
+        $share = max(0.0, min(1.0, log($focalMm / $shortMm) / log($longMm / $shortMm)));
+
+        return Aperture::of(2 ** (log($short->number, 2) + $share * log($long->number / $short->number, 2)));
     }
 
     /**

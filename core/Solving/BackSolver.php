@@ -5,123 +5,133 @@ declare(strict_types=1);
 namespace GentlePour\Solving;
 
 use GentlePour\Exposure\Aperture;
-use GentlePour\Exposure\DriftingLight;
-use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\Stops;
-use GentlePour\Kit\FilterStack;
 use GentlePour\Kit\Stacks;
 
 /**
  * From the wanted shutter time back to aperture, ISO and filters.
  *
  * For each stack the bag allows, each ISO and each aperture in thirds, t = N^2 2^stack (100 / S) 2^bias / 2^EV100. What
- * falls inside the window and under every wall is kept and ranked by a sum of terms, all in stops. In steady light the
- * apertures that can reach the window at all are found by arithmetic, so that only they are visited.
+ * falls inside the window and under every wall is kept and ranked by a sum of terms, all in stops.
  */
 final class BackSolver
 {
     /** Half a dial step: how far rounding to the dial can move a time, in stops. */
     private const HALF_STEP = 1 / 6;
 
+    /** So near a bound counts as on it, in stops. */
+    private const ON_IT = 2e-9;
+
     public static function solve(Question $question, int $most = 60): Answer
     {
-        $found = self::candidates($question);
-        usort($found, static fn (array $a, array $b): int => [$a['score'], $a['order']] <=> [$b['score'], $b['order']]);
-
-        $ways = array_map(static fn (array $c): Way => self::way($c, $question), array_slice($found, 0, $most));
-        $byStack = [];
-        foreach ($found as $candidate) {
-            $byStack[$candidate['stack']->label()] ??= $candidate;
-        }
-        $byStack = array_map(static fn (array $c): Way => self::way($c, $question), array_slice(array_values($byStack), 0, $most));
+        [$best, $byStack, $count] = self::candidates($question, $most);
+        $way = static fn (Candidate $c): Way => self::way($c, $question);
+        $ways = array_map($way, $best);
 
         return new Answer(
             $question->reading->ev100(),
-            count($found),
+            $count,
             $ways,
-            $byStack,
+            array_map($way, $byStack),
             $ways === [] ? Remedies::for($question) : [],
             $question->walls(),
         );
     }
 
     /**
-     * Every setting that fits, in no order.
+     * The best settings, the best for each stack, and how many fit in all. Everything is reckoned in stops from a second, as on the stop
+     * rule. Only what may yet be among the best is kept.
      *
-     * @return list<array{score: float, order: int, stack: FilterStack, iso: Iso, aperture: Aperture, exact: float, shutter: float, bulb: bool, stops: float}>
+     * @return array{list<Candidate>, list<Candidate>, int}
      */
-    private static function candidates(Question $q): array
+    private static function candidates(Question $q, int $most): array
     {
-        $drift = $q->drift ?? DriftingLight::steady();
+        $light = new Gathering($q);
         $realiser = new Realiser($q->bag);
         $scale = new Scale($q);
         $isos = $q->bag->camera->isos();
         $apertures = $q->bag->lens->apertures();
-        $firstThird = (int) round($apertures[0]->thirds());
-        $lastPlace = count($apertures) - 1;
-        $longest = $q->walls() === [] ? INF : $q->walls()[0]->longest->seconds * (1 + 1e-9);
-        [$shortest, $best, $most] = [$q->target->min->seconds * (1 - 1e-9), $q->target->best->seconds, $q->target->max->seconds * (1 + 1e-9)];
-        $most = min($most, $longest);
+        $apertureStops = array_map(static fn (Aperture $a): float => 2 * log($a->number, 2), $apertures);
+        $last = count($apertures) - 1;
+        $errorCost = [$q->habits->highlights->cost(-1.0), $q->habits->highlights->cost(1.0)];
         $apertureCost = array_map($scale->apertureCost(...), $apertures);
         $isoCost = array_map($scale->isoCost(...), $isos);
+        $shortest = log($q->target->min->seconds, 2) - self::ON_IT;
+        $longest = log($q->target->max->seconds, 2) + self::ON_IT;
+        $wall = $q->walls()[0] ?? null;
+        $longest = $wall === null ? $longest : min($longest, log($wall->longest->seconds, 2) + self::ON_IT);
+        $target = log($q->target->best->seconds, 2);
+        $wanted = $realiser->place($target) ?? $target;
+        // What constant light would have to be gathered for, at the two ends: outside of it no setting can fit.
+        $least = $light->bare($shortest - self::HALF_STEP);
+        $greatest = $light->bare($longest + self::HALF_STEP);
         $bias = $q->bias->value - $q->reading->ev100();
 
-        $found = [];
-        $order = 0;
-        foreach (Stacks::of($q->bag) as $stack) {
+        $kept = $byStack = [];
+        [$worst, $order, $count] = [INF, 0, 0];
+        foreach (Stacks::of($q->bag, $q->staying) as $stack) {
             $stackCost = $scale->stackCost($stack);
-            [$light, $dark] = [$stack->lightest->value, $stack->darkest->value];
+            [$lightest, $darkest] = [$stack->lightest->value, $stack->darkest->value];
+            $variable = $lightest < $darkest;
+            $bestOfStack = null;
             foreach ($isos as $isoPlace => $iso) {
                 $base = $bias - log($iso->speed / 100, 2);
-                [$from, $to] = [0, $lastPlace];
-                if ($drift->isSteady() && $most > 0) {
-                    $from = max($from, (int) ceil(3 * (log($shortest, 2) - self::HALF_STEP - $dark - $base) - 0.6) - $firstThird);
-                    $to = min($to, (int) floor(3 * (log($most, 2) + self::HALF_STEP - $light - $base) + 0.6) - $firstThird);
-                }
-                for ($place = $from; $place <= $to; $place++) {
+                // Apertures stand a third of a stop apart, so those that can fit at all lie between two places.
+                $to = min($last, 1 + (int) floor(3 * ($greatest - $base - $lightest - $apertureStops[0])));
+                for ($place = max(0, (int) ceil(3 * ($least - $base - $darkest - $apertureStops[0])) - 1); $place <= $to; $place++) {
+                    $bare = $base + $apertureStops[$place];
                     $order++;
-                    $aperture = $apertures[$place];
-                    $bare = 2 ** ($base + 2 * log($aperture->number, 2));
-                    $stops = $dark;
-                    if ($light < $dark) {
-                        $wanted = $realiser->realise($best);
-                        $stops = $wanted === null ? $dark : max($light, min($dark, log($wanted[0] / $bare, 2)));
-                    }
-                    $exact = $drift->openSeconds($bare * 2 ** $stops);
-                    $realised = $exact === null ? null : $realiser->realise($exact);
-                    if ($exact === null || $realised === null || $realised[0] < $shortest || $realised[0] > $most) {
+                    $stops = $variable ? max($lightest, min($darkest, $light->bare($wanted) - $bare)) : $darkest;
+                    $exact = $light->open($bare + $stops);
+                    $had = $exact === null ? null : $realiser->place($exact);
+                    if ($exact === null || $had === null || $had < $shortest || $had > $longest) {
                         continue;
                     }
-                    [$shutter, $bulb] = $realised;
-                    $found[] = [
-                        'score' => $stackCost + $isoCost[$isoPlace] + $apertureCost[$place] + $scale->timeCost($shutter, $exact, $bulb),
-                        'order' => $order, 'stack' => $stack, 'iso' => $iso, 'aperture' => $aperture, 'exact' => $exact,
-                        'shutter' => $shutter, 'bulb' => $bulb, 'stops' => $stops,
-                    ];
+                    $count++;
+                    $score = $stackCost + $isoCost[$isoPlace] + $apertureCost[$place] + abs($had - $target)
+                        + abs($had - $exact) * $errorCost[$had > $exact ? 1 : 0] + ($realiser->isBulb($had) ? Scale::BULB : 0.0);
+                    if ($score >= $worst && $bestOfStack !== null && $score >= $bestOfStack->score) {
+                        continue;
+                    }
+                    $candidate = new Candidate($score, $order, $stack, $iso, $apertures[$place], $exact, $had, $stops);
+                    if ($bestOfStack === null || $score < $bestOfStack->score) {
+                        $bestOfStack = $candidate;
+                    }
+                    if ($score < $worst) {
+                        $kept[] = $candidate;
+                        if (count($kept) >= 4 * $most) {
+                            $kept = Candidate::best($kept, $most);
+                            $worst = $kept[$most - 1]->score;
+                        }
+                    }
                 }
+            }
+            if ($bestOfStack !== null) {
+                $byStack[] = $bestOfStack;
             }
         }
 
-        return $found;
+        return [Candidate::best($kept, $most), Candidate::best($byStack, $most), $count];
     }
 
-    /** @param  array{score: float, order: int, stack: FilterStack, iso: Iso, aperture: Aperture, exact: float, shutter: float, bulb: bool, stops: float}  $c */
-    private static function way(array $c, Question $q): Way
+    private static function way(Candidate $c, Question $q): Way
     {
-        $shutter = ShutterTime::ofSeconds($c['shutter']);
+        $exact = ShutterTime::ofSeconds(2 ** $c->exact);
+        $bulb = (new Realiser($q->bag))->isBulb($c->place);
+        $shutter = $bulb ? $exact->counted() : ShutterTime::onDial((int) round(3 * $c->place));
 
         return new Way(
-            ShutterTime::ofSeconds($c['exact']),
+            $exact,
             $shutter,
-            $c['aperture'],
-            $c['iso'],
-            $c['stack'],
-            Stops::of($c['stops']),
-            $c['bulb'],
+            $c->aperture,
+            $c->iso,
+            $c->stack,
+            Stops::of($c->stops),
+            $bulb,
             $q->bag->camera->longestTimed,
-            (new Scale($q))->terms($c['stack'], $c['iso'], $c['aperture'], $c['shutter'], $c['exact'], $c['bulb']),
-            Warnings::of($q, $c['stack'], $shutter, $c['bulb'], $c['stops']),
+            (new Scale($q))->terms($c->stack, $c->iso, $c->aperture, $shutter->seconds, $exact->seconds, $bulb),
+            Warnings::of($q, $c->stack, $shutter, $bulb, $c->stops),
         );
     }
 }

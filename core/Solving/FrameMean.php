@@ -8,6 +8,7 @@ use GentlePour\Bounds;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
 use GentlePour\InvalidValue;
+use GentlePour\Motion\MovingWater;
 
 /** One long frame as the mean of several short ones: the same blur, and no dark filter. */
 final class FrameMean
@@ -25,5 +26,23 @@ final class FrameMean
         $each = static fn (ShutterTime $t): ShutterTime => ShutterTime::ofSeconds(max(ShutterTime::SHORTEST_S, $t->seconds / $frames));
 
         return ShutterWindow::of($each($wanted->min), $each($wanted->max), $each($wanted->best));
+    }
+
+    /**
+     * Whether the gaps between the frames are seen: streaks break when the texture moves on by more than its own grain meanwhile.
+     *
+     * @throws InvalidValue when the gap is not between nought and a minute
+     */
+    public static function gapShows(MovingWater $water, float $gapS): bool
+    {
+        Bounds::of('The gap between frames', 0, 60, 's')->check($gapS, 'gap_s');
+
+        return $gapS > $water->featureM() / $water->speedMS();
+    }
+
+    /** Seconds from the first opening to the last closing. */
+    public static function totalS(int $frames, float $eachS, float $gapS): float
+    {
+        return $frames * $eachS + ($frames - 1) * $gapS;
     }
 }

@@ -73,6 +73,10 @@ final class Remedies
             $remedies[] = new Remedy('release', $missing, sprintf(
                 'Take a release: the camera times %s at most, %.1f stops short of the look.', $wall->longest->label($q->bag->camera->longestTimed), $missing,
             ));
+        } elseif ($wall->kind !== 'longest') {
+            $remedies[] = new Remedy($wall->kind, $missing, sprintf(
+                '%s: %.1f stops short of the look, which asks for %s.', ucfirst($wall->why), $missing, $q->target->min->label(),
+            ));
         } else {
             $remedies[] = new Remedy('limit', $missing, sprintf(
                 'Your limit of %s is %.1f stops short of the look; it would have to be %s.', $wall->longest->label(), $missing, $q->target->min->label(),
@@ -128,6 +132,9 @@ final class Remedies
         $highest = $isos[count($isos) - 1];
 
         $remedies = [
+            ...$q->reading->filtersOn->value > 0.05 ? [new Remedy('leave', $missing, sprintf(
+                'Leave off what was on for the reading: it takes %.1f stops, and the light without it is reckoned with already.', $q->reading->filtersOn->value,
+            ))] : [],
             new Remedy('iso', $missing, sprintf(
                 'Raise the ISO by %.1f stops beyond %s, the highest you accept.', $missing, $highest->label(),
             )),

@@ -21,7 +21,7 @@ final readonly class Scale
     /** A polariser is there for the glare; as mere darkness it is uncertain by half a stop either way. */
     private const POLARISER = 0.35;
 
-    private const BULB = 0.25;
+    public const BULB = 0.25;
 
     private const VIGNETTING = 0.5;
 
@@ -30,18 +30,30 @@ final readonly class Scale
 
     private const STRONG_CAST = 1.0;
 
+    /** Two crossed graduated filters: a makeshift, and worse the more their strengths differ. */
+    private const MAKESHIFT = 1.0;
+
+    private const PER_UNEVEN_STOP = 0.5;
+
+    /** Each stop that an aperture is wider than the depth asked for needs. */
+    private const PER_DEPTH_STOP = 0.6;
+
     /** ISO below base gives highlight room away: something for using it at all, and something for each stop. */
     private const EXTENDED_ISO = 0.35;
 
     private const PER_EXTENDED_STOP = 0.35;
 
+    /** The f-number that what must be sharp asks for; nought where nothing is asked. */
+    private float $neededF;
+
     public function __construct(private Question $question)
     {
+        $this->neededF = $question->sharp === null ? 0.0 : $question->depth()->needed($question->sharp);
     }
 
     public function apertureCost(Aperture $aperture): float
     {
-        return $this->apertureAway($aperture) + $this->diffraction($aperture);
+        return $this->apertureAway($aperture) + $this->diffraction($aperture) + $this->depth($aperture);
     }
 
     public function isoCost(Iso $iso): float
@@ -57,18 +69,10 @@ final readonly class Scale
 
     public function stackCost(FilterStack $stack): float
     {
-        return self::PER_FILTER * $stack->count()
+        return self::PER_FILTER * $this->added($stack) + $this->makeshift($stack) + $this->cast($stack)
             + ($stack->vignettes ? self::VIGNETTING : 0.0)
             + ($stack->has(FilterKind::Polariser) ? self::POLARISER : 0.0)
-            + ($stack->has(FilterKind::Variable) ? self::UNEVEN : 0.0)
-            + ($stack->has(FilterKind::Welding) ? self::STRONG_CAST : 0.0);
-    }
-
-    public function timeCost(float $shutterS, float $exactS, bool $bulb): float
-    {
-        return abs(log($shutterS / $this->question->target->best->seconds, 2))
-            + $this->question->habits->highlights->cost(log($shutterS / $exactS, 2))
-            + ($bulb ? self::BULB : 0.0);
+            + ($stack->has(FilterKind::Variable) ? self::UNEVEN : 0.0);
     }
 
     /** @return list<Term> */
@@ -83,8 +87,8 @@ final readonly class Scale
             }),
             new Term('aperture', $this->apertureAway($aperture), $this->apertureWhy($aperture)),
             new Term('iso', $this->isoCost($iso), $this->isoWhy($iso)),
-            new Term('filters', self::PER_FILTER * $stack->count(), match ($stack->count()) {
-                0 => 'no filter', 1 => 'one filter', default => $stack->count().' filters',
+            new Term('filters', self::PER_FILTER * $this->added($stack), match ($this->added($stack)) {
+                0 => 'no filter', 1 => 'one filter', default => $this->added($stack).' filters',
             }),
             new Term('bulb', $bulb ? self::BULB : 0.0, $bulb ? 'bulb, with the release' : 'timed by the camera'),
         ];
@@ -97,15 +101,46 @@ final readonly class Scale
             new Term('polariser', $stack->has(FilterKind::Polariser) ? self::POLARISER : 0.0, 'the polariser takes glare too, by its turn'),
             new Term('vignetting', $stack->vignettes ? self::VIGNETTING : 0.0, 'stacked rings darken the corners'),
             new Term('unevenness', $stack->has(FilterKind::Variable) ? self::UNEVEN : 0.0, 'a variable filter darkens unevenly'),
-            new Term('cast', $stack->has(FilterKind::Welding) ? self::STRONG_CAST : 0.0, 'welding glass has a strong cast'),
+            new Term('makeshift', $this->makeshift($stack), sprintf('two graduated filters crossed leave the frame uneven by %.1f stops', $stack->uneven)),
+            new Term('cast', $this->cast($stack), $stack->has(FilterKind::Welding) ? 'welding glass has a strong cast' : sprintf('the glass has a cast of %.1f stops', $stack->cast())),
+            new Term('depth', $this->depth($aperture), sprintf('%s is sharp over less than you ask; f/%.1f would do', $aperture->label(), $this->neededF)),
         ];
 
         return [...$terms, ...array_values(array_filter($extras, static fn (Term $t): bool => $t->stops > 0.005))];
     }
 
+    /** Filters that are put on for the long frame: a graduated one that was on for the reading costs nothing more. */
+    private function added(FilterStack $stack): int
+    {
+        return $stack->count() - count($this->question->staying);
+    }
+
+    private function makeshift(FilterStack $stack): float
+    {
+        return $stack->crossed ? self::MAKESHIFT + self::PER_UNEVEN_STOP * $stack->uneven : 0.0;
+    }
+
+    private function cast(FilterStack $stack): float
+    {
+        return ($stack->has(FilterKind::Welding) ? self::STRONG_CAST : 0.0) + 0.5 * $stack->cast();
+    }
+
+    private function depth(Aperture $aperture): float
+    {
+        return $this->neededF <= 0 ? 0.0 : self::PER_DEPTH_STOP * max(0.0, 2 * log($this->neededF / $aperture->number, 2));
+    }
+
+    /** @return array{Aperture, Aperture} where the person likes to work: the lens's own best apertures under the school of the best */
+    private function preferred(): array
+    {
+        $habit = $this->question->habits->aperture;
+
+        return $habit === ApertureHabit::Best ? $this->question->bag->lens->preferred ?? $habit->range() : $habit->range();
+    }
+
     private function apertureAway(Aperture $aperture): float
     {
-        [$widest, $smallest] = $this->question->habits->aperture->range();
+        [$widest, $smallest] = $this->preferred();
 
         return max(0.0, $widest->stopsFrom($aperture)->value, $aperture->stopsFrom($smallest)->value);
     }
@@ -114,7 +149,7 @@ final readonly class Scale
     {
         $habit = $this->question->habits->aperture;
         $away = $this->apertureAway($aperture);
-        [$widest] = $habit->range();
+        [$widest] = $this->preferred();
 
         return match (true) {
             $away < 0.01 => $aperture->label().' '.$habit->reason(),

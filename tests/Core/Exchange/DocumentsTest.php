@@ -7,23 +7,6 @@ use GentlePour\Exchange\MotionDocument;
 use GentlePour\Exchange\SolveDocument;
 
 /** @return array<string, mixed> */
-function solveDocument(): array
-{
-    return [
-        'reading' => ['aperture' => 11, 'shutter' => '1/80', 'iso' => 100, 'filters' => []], 'highlight_bias_stops' => 0,
-        'target' => ['min_s' => 10, 'best_s' => 20, 'max_s' => 40],
-        'camera' => ['iso_base' => 100, 'iso_low' => 50, 'iso_max' => 1600, 'longest_timed_s' => 30, 'sensor_width_mm' => 36, 'sensor_height_mm' => 24, 'pixels_wide' => 6000],
-        'lens' => ['focal_length_mm' => 24, 'aperture_min' => 4, 'aperture_max' => 22, 'thread_mm' => 77],
-        'filters' => [
-            ['name' => 'Six', 'kind' => 'nd', 'marking' => '6 stops', 'mount' => 'slot'], ['name' => 'Ten', 'kind' => 'nd', 'marking' => 'ND1000', 'mount' => 'slot'],
-            ['name' => 'Pola', 'kind' => 'polariser', 'stops' => 1.5, 'mount' => 'thread', 'thread_mm' => 77],
-        ],
-        'holder' => ['slots' => 2], 'release' => true, 'limits' => ['longest_s' => 240], 'drift_stops_per_min' => 0,
-        'habits' => ['aperture' => 'best', 'iso' => 'lowest', 'highlights' => 'protect', 'noise_reduction' => 'later'],
-    ];
-}
-
-/** @return array<string, mixed> */
 function motionDocument(): array
 {
     return [

@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use GentlePour\Exposure\ShutterTime;
-use GentlePour\Exposure\ShutterWindow;
 use GentlePour\Field\Support;
 use GentlePour\Kit\Sensor;
 use GentlePour\Motion\Flow;
@@ -17,11 +15,6 @@ use GentlePour\Motion\Taste;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Motion\Wish;
 use GentlePour\Review\BlurVerdict;
-
-function wish(string $name, float $min, float $max): Wish
-{
-    return new Wish($name, 'silk', ShutterWindow::of(ShutterTime::ofSeconds($min), ShutterTime::ofSeconds($max)));
-}
 
 it('finds the time that suits everything in the picture', function (): void {
     $window = Picture::of([wish('backwash', 0.5, 4), wish('swell', 2, 16), wish('clouds', 1, 60)])->meet();

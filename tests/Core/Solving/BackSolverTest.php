@@ -5,21 +5,17 @@ declare(strict_types=1);
 use GentlePour\Exchange\Fields;
 use GentlePour\Exchange\SolveDocument;
 use GentlePour\Exposure\Aperture;
-use GentlePour\Exposure\DriftingLight;
 use GentlePour\Exposure\Exposure;
 use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\Reading;
 use GentlePour\Exposure\ShutterTime;
-use GentlePour\Exposure\ShutterWindow;
 use GentlePour\Exposure\Stops;
 use GentlePour\Kit\Bag;
-use GentlePour\Kit\Camera;
 use GentlePour\Kit\Filter;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\FilterStack;
 use GentlePour\Kit\Lens;
 use GentlePour\Kit\Mount;
-use GentlePour\Kit\Sensor;
 use GentlePour\Kit\Stacks;
 use GentlePour\Solving\ApertureHabit;
 use GentlePour\Solving\BackSolver;
@@ -29,29 +25,6 @@ use GentlePour\Solving\Question;
 use GentlePour\Solving\Realiser;
 use GentlePour\Solving\Scale;
 use GentlePour\Solving\Way;
-
-function nd(string $name, float $stops, Mount $mount = Mount::Slot): Filter
-{
-    return Filter::of($name, FilterKind::NeutralDensity, $mount, Stops::of($stops));
-}
-
-/** @param  list<Filter>  $filters */
-function bag(array $filters, bool $release = true, int $slots = 2, float $isoMax = 1600, ?float $isoLow = 50): Bag
-{
-    return new Bag(
-        new Camera(new Sensor(36, 24, 6000), Iso::of(100), $isoLow === null ? null : Iso::of($isoLow), Iso::of($isoMax), ShutterTime::onDial(15)),
-        new Lens(24, Aperture::named(4), Aperture::named(22), 77), $filters, $slots, $release,
-    );
-}
-
-function question(Bag $bag, float $min, float $max, string $shutter = '1/60', float $bias = 0, ?Habits $habits = null, ?float $longest = null, float $drift = 0): Question
-{
-    return new Question(
-        new Reading(new Exposure(Aperture::named(11), ShutterTime::parse($shutter), Iso::of(100)), Stops::zero()),
-        Stops::of($bias), ShutterWindow::of(ShutterTime::ofSeconds($min), ShutterTime::ofSeconds($max)), $bag,
-        $longest === null ? null : ShutterTime::ofSeconds($longest), DriftingLight::of($drift), $habits ?? new Habits,
-    );
-}
 
 /** The exposure of a way by another road than the solver's: light through the aperture, times time, times speed, through the glass. */
 function lightGathered(Way $way, float $seconds): float

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Kit;
+
+/** What a stack already holds, against the hard rules: how many more of what may come. Common practice. */
+final readonly class StackCount
+{
+    private const SCREWED_IN_AT_MOST = 2;
+
+    public function __construct(
+        private int $slotsLeft,
+        public int $screwed = 0,
+        private bool $polariser = false,
+        private bool $variable = false,
+        private bool $crossed = false,
+    ) {
+    }
+
+    /**
+     * With a filter or a crossed pair more; null where a rule forbids it.
+     *
+     * @param  non-empty-list<Filter>  $unit
+     */
+    public function with(array $unit): ?self
+    {
+        $pair = count($unit) > 1;
+        $first = $unit[0];
+        $slotted = $first->mount === Mount::Slot ? count($unit) : 0;
+        $polariser = $first->kind === FilterKind::Polariser;
+        $variable = $first->kind === FilterKind::Variable;
+        $screwed = $this->screwed + ($slotted === 0 ? 1 : 0);
+        $clashes = ($polariser && ($this->polariser || $this->variable)) || ($variable && ($this->variable || $this->polariser)) || ($pair && $this->crossed);
+
+        return $clashes || $slotted > $this->slotsLeft || $screwed > self::SCREWED_IN_AT_MOST
+            ? null
+            : new self($this->slotsLeft - $slotted, $screwed, $this->polariser || $polariser, $this->variable || $variable, $this->crossed || $pair);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+use GentlePour\Exchange\PocketCard;
+use GentlePour\Exposure\Aperture;
+use GentlePour\Exposure\Iso;
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Exposure\Stops;
+use GentlePour\Kit\Bag;
+use GentlePour\Kit\Camera;
+use GentlePour\Kit\Filter;
+use GentlePour\Kit\FilterKind;
+use GentlePour\Kit\Lens;
+use GentlePour\Kit\Mount;
+use GentlePour\Kit\Sensor;
+
+/** @param  array<string, float>  $strengths */
+function cardBag(array $strengths): Bag
+{
+    return new Bag(
+        new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(1600), ShutterTime::onDial(15)), new Lens(24, Aperture::named(4), Aperture::named(22)),
+        array_map(static fn (string $n, float $s): Filter => Filter::of($n, FilterKind::NeutralDensity, Mount::Slot, Stops::of($s)), array_keys($strengths), array_values($strengths)), 1, true,
+    );
+}
+
+function cardCell(PocketCard $card, string $base, string $column): ?string
+{
+    $place = array_search($column, array_column($card->columns, 'name'), true);
+    foreach ($card->rows as $row) {
+        if ($row['base'] === $base) {
+            return $row['cells'][(int) $place]['label'] ?? null;
+        }
+    }
+
+    return null;
+}
+
+it('says what every photographer’s card says, by the school of the printed names (common practice)', function (string $base, string $column, string $exact, string $card): void {
+    $bag = cardBag(['Six' => 6, 'Ten' => 10, 'Fifteen' => 15]);
+
+    expect(cardCell(PocketCard::of($bag), $base, $column))->toBe($exact)->and(cardCell(PocketCard::of($bag, false, true), $base, $column))->toBe($card);
+})->with([
+    ['1/60', 'Ten', '15 s', '15 s'],
+    ['1/30', 'Ten', '30 s', '30 s'],
+    ['1/8', 'Ten', '2:10', '2:00'],
+    ['1/2', 'Ten', '8:30', '8:00'],
+    ['1/8', 'Six', '8 s', '8 s'],
+    ['1/2', 'Six', '30 s', '30 s'],
+    ['1/30', 'Six', '2 s', '2 s'],
+    ['1/125', 'Fifteen', '4:15', '4:00'],
+    ['1/15', 'Fifteen', '34:10', '32:00'],
+]);
+
+it('marks where bulb begins, and lengthens film', function (): void {
+    $card = PocketCard::of(cardBag(['Ten' => 10]));
+    $bulb = array_map(static fn (array $row): bool => $row['cells'][0]['bulb'] ?? true, $card->rows);
+    $sorted = $bulb;
+    sort($sorted);
+
+    expect($bulb)->toBe($sorted)->and(in_array(true, $bulb, true))->toBeTrue()->and(in_array(false, $bulb, true))->toBeTrue();
+});
+
+it('has a row each third of a stop when asked, and a column for each strength once', function (): void {
+    $card = PocketCard::of(cardBag(['Six' => 6, 'Also six' => 6.05, 'Three' => 3]), true);
+
+    expect(count($card->rows))->toBe(40)->and(array_column($card->columns, 'name'))->toBe(['Three', 'Six']);
+});
+
+it('writes CSV that reads back, names with commas and all', function (): void {
+    $csv = PocketCard::of(cardBag(['Six, the "old" one' => 6, 'Ten' => 10]))->csv();
+    $rows = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\r\n", trim($csv)));
+
+    expect($rows[0][1])->toBe('Six, the "old" one (6 stops)')->and(array_unique(array_map(count(...), $rows)))->toBe([5]);
+    foreach (array_slice($rows, 1) as $row) {
+        expect((float) $row[4] / (float) $row[2])->toBeWithinStops(16, 0.35);
+    }
+});
+
+it('is empty for a bag without filters', function (): void {
+    expect(PocketCard::of(cardBag([]))->columns)->toBe([])->and(PocketCard::of(cardBag([]))->csv())->toContain('base shutter');
+});

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Exposure\Stops;
+use GentlePour\Kit\Filter;
+use GentlePour\Kit\FilterKind;
+use GentlePour\Kit\Mount;
+use GentlePour\Kit\Sensor;
+use GentlePour\Motion\Flow;
+use GentlePour\Motion\Framing;
+use GentlePour\Motion\LookBands;
+use GentlePour\Motion\Picture;
+use GentlePour\Solving\BackSolver;
+use GentlePour\Solving\FrameMean;
+use GentlePour\Solving\NoiseReductionHabit;
+use GentlePour\Solving\Question;
+use GentlePour\Solving\Shot;
+use GentlePour\Solving\ShotPlans;
+use GentlePour\Solving\ShotRole;
+
+function plain(float $min = 0.5, float $max = 4): Question
+{
+    return question(bag([nd('Three', 3), nd('Six', 6), nd('Ten', 10), Filter::of('Pola', FilterKind::Polariser, Mount::Thread, Stops::of(1.5))]), $min, $max);
+}
+
+it('brackets by time with everything else as it is', function (): void {
+    $q = plain();
+    $way = BackSolver::solve($q)->best() ?? throw new LogicException;
+    $plan = ShotPlans::bracketByTime($q, $way, 2);
+
+    expect($plan->shots)->toHaveCount(5);
+    foreach ($plan->shots as $i => $shot) {
+        expect($shot->way->exact->stopsFrom($way->exact)->value)->toBeAbout($i - 2, 1e-9)->and($shot->way->aperture)->toEqual($way->aperture)->and($shot->role)->toBe(ShotRole::Bracket);
+    }
+});
+
+it('brackets by aperture at equal blur', function (): void {
+    $q = plain();
+    $way = BackSolver::solve($q)->best() ?? throw new LogicException;
+    $plan = ShotPlans::bracketByAperture($q, $way, 1);
+
+    expect($plan->shots)->toHaveCount(3);
+    foreach ($plan->shots as $i => $shot) {
+        expect($shot->way->shutter->seconds)->toBe($way->shutter->seconds)
+            ->and($shot->way->aperture->stopsFrom($way->aperture)->value)->toBeAbout(1 - $i, 1e-9);
+    }
+});
+
+it('says which frames of a bracket cannot be had, instead of leaving them out in silence', function (): void {
+    $q = question(bag([nd('Ten', 10)], release: false), 8, 32, '1/30');
+    $way = BackSolver::solve($q)->best() ?? throw new LogicException;
+    $plan = ShotPlans::bracketByTime($q, $way, 2);
+
+    expect(count($plan->shots) + count($plan->left))->toBe(5)->and($plan->left)->not->toBe([])->and(implode(' ', $plan->left))->toContain('no release');
+    foreach ($plan->shots as $shot) {
+        expect($shot->way->shutter->seconds)->toBeLessThanOrEqual(32.01);
+    }
+});
+
+it('climbs a ladder of looks, each in its band', function (): void {
+    $framing = new Framing(new Sensor(36, 24), 24, 8);
+    $bands = LookBands::of(Flow::of(4, 0.25, $framing), $framing);
+    $plan = ShotPlans::ladder(plain(), $bands);
+    foreach ($plan->shots as $shot) {
+        $look = explode(':', $shot->purpose)[0];
+        expect($bands->at($shot->way->shutter->seconds)->look->value)->toBe($look);
+    }
+    expect(count($plan->shots) + count($plan->left))->toBe(count($bands->bands));
+});
+
+it('takes several frames for one: the same blur, n times the time', function (): void {
+    $q = question(bag([]), 0.8, 1.2, '1/4');
+    $plan = ShotPlans::average($q, 8);
+
+    expect($plan->shots)->toHaveCount(8)->and($plan->shots[0]->way->filters->count())->toBe(0)
+        ->and(8 * $plan->shots[0]->way->shutter->seconds)->toBeWithinStops(1.0, 0.31)
+        ->and(fn () => ShotPlans::average($q, 1))->toBeRefused('frames', 'frames');
+});
+
+it('counts the gaps between averaged frames honestly: they show once the texture has moved on by its grain', function (): void {
+    $cascade = Flow::of(4, 0.25, new Framing(new Sensor(36, 24), 24, 8));
+
+    // 0.25 m at 4 m/s is a sixteenth of a second.
+    expect(FrameMean::gapShows($cascade, 0.05))->toBeFalse()->and(FrameMean::gapShows($cascade, 0.2))->toBeTrue()
+        ->and(FrameMean::totalS(8, 0.5, 0.25))->toBeAbout(5.75, 1e-9)
+        ->and(fn () => FrameMean::gapShows($cascade, -1))->toBeRefused('gap', 'gap_s');
+});
+
+it('pairs a frame with one that holds still what stirs, with the polariser and without, and with a dark one', function (): void {
+    $q = plain();
+    $way = BackSolver::solve($q)->best() ?? throw new LogicException;
+    $still = ShutterTime::ofSeconds(1 / 100);
+    $freeze = ShotPlans::freeze($q, $way, $still, 'foliage');
+    $dark = ShotPlans::darkFrame($way);
+    $pair = ShotPlans::polariserPair($q);
+
+    expect($freeze->shots[0]->role)->toBe(ShotRole::Companion)->and($freeze->shots[0]->way->shutter->seconds)->toBeLessThanOrEqual(1 / 100 * 1.0001)
+        ->and($freeze->shots[1]->way->shutter->seconds)->toBe($way->shutter->seconds)
+        ->and($dark->shots[1]->role)->toBe(ShotRole::Dark)->and($dark->shots[1]->way->filters->count())->toBe(0)->and($dark->shots[1]->way->shutter->seconds)->toBe($way->shutter->seconds)
+        ->and(array_map(static fn (Shot $s): bool => $s->way->filters->has(FilterKind::Polariser), $pair->shots))->toBe([true, false]);
+});
+
+it('gives two frames to blend where one cannot be had', function (): void {
+    $picture = Picture::of([wish('backwash', 0.25, 0.5), wish('clouds', 20, 60)]);
+    $plan = ShotPlans::blend(plain(), $picture->frames());
+
+    expect($plan->shots)->toHaveCount(2)->and($plan->shots[0]->way->shutter->seconds)->toBeLessThanOrEqual(0.51)->and($plan->shots[1]->way->shutter->seconds)->toBeGreaterThanOrEqual(19.9);
+});
+
+it('reckons the time a list takes, twice over with noise reduction in the camera', function (): void {
+    $q = plain(20, 40);
+    $plan = ShotPlans::darkFrame(BackSolver::solve($q)->best() ?? throw new LogicException);
+    $open = $plan->shots[0]->way->shutter->seconds;
+
+    expect($plan->totalS(NoiseReductionHabit::InCamera) - $plan->totalS(NoiseReductionHabit::Later))->toBeAbout(2 * $open, 1e-6)
+        ->and($plan->totalS(NoiseReductionHabit::Later))->toBeGreaterThan(2 * $open);
+});
