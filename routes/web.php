@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\FrameController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\KitFileController;
 use App\Http\Controllers\MarkController;
 use App\Http\Controllers\OutingController;
 use App\Http\Controllers\OutlookController;
@@ -38,6 +39,7 @@ Route::get('/windows.ics', [WindowController::class, 'calendar'])->name('windows
 Route::get('/windows.csv', [WindowController::class, 'table'])->name('windows.csv');
 
 Route::get('/bench', [BenchController::class, 'show'])->name('bench');
+Route::get('/bench/better', [BenchController::class, 'better'])->name('bench.better');
 Route::get('/scene', [SceneController::class, 'recipe'])->name('scene');
 Route::get('/compare', [SceneController::class, 'compare'])->name('compare');
 
@@ -61,6 +63,15 @@ Route::get('/log', [FrameController::class, 'index'])->name('log');
 Route::get('/log/{frame}', [FrameController::class, 'show'])->name('log.show');
 Route::put('/log/{frame}', [FrameController::class, 'judge'])->name('log.judge');
 Route::delete('/log/{frame}', [FrameController::class, 'destroy'])->name('log.destroy');
+
+Route::get('/kit/file', [KitFileController::class, 'export'])->name('kit.export');
+Route::post('/kit/file', [KitFileController::class, 'import'])->name('kit.import');
+Route::get('/schemas/kit.json', [KitFileController::class, 'schema'])->name('kit.schema');
+Route::get('/kit/first', [KitFileController::class, 'first'])->name('kit.first');
+Route::post('/kit/first', [KitFileController::class, 'start'])->name('kit.start');
+Route::put('/kit/release', [KitFileController::class, 'release'])->name('kit.release');
+Route::get('/card', [KitFileController::class, 'card'])->name('card');
+Route::get('/card.csv', [KitFileController::class, 'cardTable'])->name('card.csv');
 
 Route::get('/kit', [KitController::class, 'index'])->name('kit');
 Route::put('/kit/carry', [KitController::class, 'carry'])->name('kit.carry');

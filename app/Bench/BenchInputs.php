@@ -24,6 +24,7 @@ final class BenchInputs
         'feature', 'oblique', 'height', 'depth', 'chop_period', 'chop_height', 'rhythm',
         'also', 'also_speed', 'also_period', 'also_distance', 'also_look',
         'sky', 'cloud_speed', 'cloud_base', 'cloud_elevation', 'cloud_across', 'cloud_share', 'cloud_s', 'cloud_look', 'wind', 'support',
+        'sharp_near', 'sharp_far', 'earlier_shutter', 'earlier_minutes',
     ];
 
     /** What stands in the fields that most pictures leave alone. */
@@ -31,7 +32,7 @@ final class BenchInputs
         'feature' => '', 'oblique' => '', 'height' => '', 'depth' => '', 'chop_period' => '', 'chop_height' => '', 'rhythm' => '',
         'also' => '', 'also_speed' => '', 'also_period' => '', 'also_distance' => '', 'also_look' => 'silk',
         'sky' => '', 'cloud_speed' => '10', 'cloud_base' => '1000', 'cloud_elevation' => '20', 'cloud_across' => 'across', 'cloud_share' => '33', 'cloud_s' => '60',
-        'cloud_look' => '', 'wind' => '', 'support' => 'tripod',
+        'cloud_look' => '', 'wind' => '', 'support' => '', 'sharp_near' => '', 'sharp_far' => '', 'earlier_shutter' => '', 'earlier_minutes' => '',
     ];
 
     /** @return array<string, mixed> what stands on the bench before anything was chosen */

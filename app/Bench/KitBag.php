@@ -8,8 +8,10 @@ use App\Models\Camera;
 use App\Models\Filter;
 use App\Models\Lens;
 use App\Models\Setting;
+use GentlePour\Field\Support;
 use GentlePour\Kit\Bag;
 use GentlePour\Solving\ApertureHabit;
+use GentlePour\Solving\FramesHabit;
 use GentlePour\Solving\Habits;
 use GentlePour\Solving\HighlightHabit;
 use GentlePour\Solving\IsoHabit;
@@ -30,6 +32,7 @@ final class KitBag
             $carry['slots'],
             $carry['release'],
             $carry['rings'],
+            $carry['adapters'],
         );
     }
 
@@ -39,7 +42,7 @@ final class KitBag
         return Filter::query()->where('packed', true)->orderBy('id')->get();
     }
 
-    /** @return array{slots: int, release: bool, rings: list<array{float, float}>} */
+    /** @return array{slots: int, release: bool, rings: list<array{float, float}>, adapters: list<float>, support: string} */
     public static function carry(): array
     {
         $stored = Setting::read('carry');
@@ -54,6 +57,8 @@ final class KitBag
             'slots' => is_int($stored['slots'] ?? null) ? $stored['slots'] : 0,
             'release' => (bool) ($stored['release'] ?? false),
             'rings' => $rings,
+            'adapters' => array_values(array_map(floatval(...), array_filter(is_array($stored['adapters'] ?? null) ? $stored['adapters'] : [], is_numeric(...)))),
+            'support' => Support::tryFrom(is_string($stored['support'] ?? null) ? $stored['support'] : '')->value ?? Support::Tripod->value,
         ];
     }
 
@@ -67,6 +72,7 @@ final class KitBag
             IsoHabit::tryFrom($one('iso')) ?? IsoHabit::Lowest,
             HighlightHabit::tryFrom($one('highlights')) ?? HighlightHabit::Protect,
             NoiseReductionHabit::tryFrom($one('noise_reduction')) ?? NoiseReductionHabit::Later,
+            FramesHabit::tryFrom($one('frames')) ?? FramesHabit::One,
         );
     }
 }

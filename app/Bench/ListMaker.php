@@ -50,10 +50,12 @@ final class ListMaker
         }
 
         return DB::transaction(static function () use ($bench, $plan): ShotList {
+            $takes = $plan->totalS($bench->question->habits->noiseReduction);
+            $notes = [$plan->left === [] ? null : 'Left out: '.implode('; ', $plan->left).'.', self::fits($bench, $takes)];
             $list = ShotList::query()->create([
                 'title' => $plan->title.', '.$bench->moving->kind->label(),
-                'note' => $plan->left === [] ? null : 'Left out: '.implode('; ', $plan->left).'.',
-                'total_s' => $plan->totalS($bench->question->habits->noiseReduction),
+                'note' => implode(' ', array_filter($notes)) ?: null,
+                'total_s' => $takes,
             ]);
             foreach ($plan->shots as $i => $shot) {
                 $frame = FramePlan::draft($bench, $shot->way, $bench->moving->bands->at($shot->way->shutter->seconds), $shot);
@@ -62,6 +64,20 @@ final class ListMaker
 
             return $list;
         });
+    }
+
+    /** Whether the list is done before it is time to leave; null where nothing says when that is. */
+    private static function fits(Bench $bench, float $takesS): ?string
+    {
+        foreach ($bench->question->otherWalls as $wall) {
+            if ($wall->ofTheClock) {
+                return $takesS <= $wall->longest->seconds
+                    ? sprintf('It fits before %s, with %s to spare.', $wall->why, ShutterTime::ofSeconds(max(1, $wall->longest->seconds - $takesS))->label())
+                    : sprintf('It does not fit before %s: %s too long. Leave frames out.', $wall->why, ShutterTime::ofSeconds($takesS - $wall->longest->seconds)->label());
+            }
+        }
+
+        return null;
     }
 
     private static function freeze(Bench $bench, Way $way, string $still): ShotPlan

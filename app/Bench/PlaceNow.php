@@ -48,7 +48,7 @@ final readonly class PlaceNow
 
         return $left === null ? [] : [new Wall('get-off', ShutterTime::ofSeconds(max(1.0, $left)), $left > 1
             ? 'get off by '.now()->addSeconds((int) $left)->setTimezone($this->place->timezone)->format('G:i')
-            : 'past the get-off time: leave')];
+            : 'past the get-off time: leave', true)];
     }
 
     /** Null when the light is as good as steady. */

@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null $iso_low
  * @property float $iso_max
  * @property float $longest_timed_s
+ * @property float|null $battery_minutes
+ * @property float $reciprocity exponent of film, 1 for a sensor
  */
 final class Camera extends Model
 {
@@ -33,7 +35,7 @@ final class Camera extends Model
     /** @var array<string, string> */
     protected $casts = [
         'sensor_width_mm' => 'float', 'sensor_height_mm' => 'float', 'pixels_wide' => 'integer',
-        'iso_base' => 'float', 'iso_low' => 'float', 'iso_max' => 'float', 'longest_timed_s' => 'float',
+        'iso_base' => 'float', 'iso_low' => 'float', 'iso_max' => 'float', 'longest_timed_s' => 'float', 'battery_minutes' => 'float', 'reciprocity' => 'float',
     ];
 
     public function body(): Body
@@ -44,6 +46,8 @@ final class Camera extends Model
             $this->iso_low === null ? null : Iso::named($this->iso_low),
             Iso::named($this->iso_max),
             ShutterTime::ofSeconds($this->longest_timed_s)->nearestDial(),
+            $this->battery_minutes,
+            $this->reciprocity ?? 1.0,
         );
     }
 

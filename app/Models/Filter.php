@@ -6,11 +6,13 @@ namespace App\Models;
 
 use Database\Factories\FilterFactory;
 use GentlePour\Exposure\Stops;
+use GentlePour\Kit\Cast;
 use GentlePour\Kit\Filter as Glass;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\Mount;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 
 /**
  * @property int $id
@@ -20,6 +22,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null $stops
  * @property float|null $lightest_stops
  * @property float|null $measured_stops
+ * @property string|null $edge of a graduated filter: soft, hard or reverse
+ * @property float|null $cast_red
+ * @property float|null $cast_blue
+ * @property Carbon|null $measured_on
  * @property Mount $mount
  * @property float|null $thread_mm
  * @property bool $packed
@@ -35,6 +41,7 @@ final class Filter extends Model
     protected $casts = [
         'kind' => FilterKind::class, 'mount' => Mount::class, 'packed' => 'boolean',
         'stops' => 'float', 'lightest_stops' => 'float', 'measured_stops' => 'float', 'thread_mm' => 'float',
+        'cast_red' => 'float', 'cast_blue' => 'float', 'measured_on' => 'date',
     ];
 
     public function glass(): Glass
@@ -43,6 +50,7 @@ final class Filter extends Model
 
         return Glass::of(
             $this->name, $this->kind, $this->mount, $stops($this->stops), $stops($this->measured_stops), $stops($this->lightest_stops), $this->thread_mm,
+            $this->cast_red === null && $this->cast_blue === null ? null : Cast::of($this->cast_red ?? 0.0, $this->cast_blue ?? 0.0),
         );
     }
 }

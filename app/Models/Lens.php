@@ -18,6 +18,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $focal_max_mm
  * @property float $widest_f
  * @property float $smallest_f
+ * @property float|null $widest_long_f the widest at the long end, where it differs
+ * @property float|null $smallest_long_f
+ * @property float|null $best_from_f where the lens is best
+ * @property float|null $best_to_f
  * @property float|null $thread_mm
  */
 final class Lens extends Model
@@ -30,6 +34,7 @@ final class Lens extends Model
     /** @var array<string, string> */
     protected $casts = [
         'focal_min_mm' => 'float', 'focal_max_mm' => 'float', 'widest_f' => 'float', 'smallest_f' => 'float', 'thread_mm' => 'float',
+        'widest_long_f' => 'float', 'smallest_long_f' => 'float', 'best_from_f' => 'float', 'best_to_f' => 'float',
     ];
 
     /** @throws InvalidValue when the lens does not reach that focal length */
@@ -39,7 +44,14 @@ final class Lens extends Model
             throw InvalidValue::outside('The focal length of “'.$this->name.'”', $focalMm, $this->focal_min_mm, $this->focal_max_mm, 'mm');
         }
 
-        return new Glass($focalMm, Aperture::named($this->widest_f), Aperture::named($this->smallest_f), $this->thread_mm);
+        $at = fn (float $short, ?float $long): Aperture => Glass::between(
+            Aperture::named($short), Aperture::named($long ?? $short), $this->focal_min_mm, $this->focal_max_mm, $focalMm,
+        );
+
+        return new Glass(
+            $focalMm, $at($this->widest_f, $this->widest_long_f), $at($this->smallest_f, $this->smallest_long_f), $this->thread_mm,
+            $this->best_from_f === null || $this->best_to_f === null ? null : [Aperture::named($this->best_from_f), Aperture::named($this->best_to_f)],
+        );
     }
 
     public function isZoom(): bool

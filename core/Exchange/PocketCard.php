@@ -19,6 +19,9 @@ final readonly class PocketCard
     /** Columns that a card of A6 has room for. */
     public const COLUMNS = 9;
 
+    /** Longer than this nobody waits for on a ledge; in seconds. Judgement. */
+    private const LONGEST_S = 7200.0;
+
     private const FIRST_THIRD = -33;
 
     private const LAST_THIRD = 6;
@@ -95,7 +98,7 @@ final readonly class PocketCard
     private static function cell(float $stops, Bag $bag, bool $byCard): ?array
     {
         $seconds = $bag->camera->reciprocal(2 ** $stops);
-        if ($seconds > ShutterTime::LONGEST_S || $seconds < ShutterTime::SHORTEST_S) {
+        if ($seconds > self::LONGEST_S || $seconds < ShutterTime::SHORTEST_S) {
             return null;
         }
         $exact = ShutterTime::ofSeconds($seconds);

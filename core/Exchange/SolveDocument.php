@@ -25,6 +25,7 @@ use GentlePour\Kit\Sensor;
 use GentlePour\Solving\Answer;
 use GentlePour\Solving\ApertureHabit;
 use GentlePour\Solving\BackSolver;
+use GentlePour\Solving\FramesHabit;
 use GentlePour\Solving\Habits;
 use GentlePour\Solving\HighlightHabit;
 use GentlePour\Solving\IsoHabit;
@@ -176,6 +177,7 @@ final class SolveDocument
             $in->choiceOr('iso', IsoHabit::Lowest),
             $in->choiceOr('highlights', HighlightHabit::Protect),
             $in->choiceOr('noise_reduction', NoiseReductionHabit::Later),
+            $in->choiceOr('frames', FramesHabit::One),
         );
     }
 

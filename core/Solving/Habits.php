@@ -12,6 +12,7 @@ final readonly class Habits
         public IsoHabit $iso = IsoHabit::Lowest,
         public HighlightHabit $highlights = HighlightHabit::Protect,
         public NoiseReductionHabit $noiseReduction = NoiseReductionHabit::Later,
+        public FramesHabit $frames = FramesHabit::One,
     ) {
     }
 }

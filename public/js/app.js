@@ -13,3 +13,5 @@ startBoard();
 startPreview();
 startShoot();
 startWater();
+
+document.addEventListener('click', (event) => event.target.closest('[data-print]') && window.print());

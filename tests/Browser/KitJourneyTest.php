@@ -29,8 +29,10 @@ it('leaves a filter at home with one press, and the answer changes', function ()
 });
 
 it('leaves the release at home, and nothing is offered beyond the longest timed shutter', function (): void {
-    $this->visit('/kit')->click('.tick input[name="release"][type="checkbox"]')->click('form[action$="/carry"] button')->seesIn('.said', 'The bag is kept');
-    $this->visit('/bench?kind=foam&measure=speed&speed=0.3&look=glass&look_was=glass&target=')->seesIn('.ways', 'Take a release')->seesIn('.stop-rule.is-wide .wall', 'no release: 30 s at most');
+    $this->visit('/bench?kind=foam&measure=speed&speed=0.3&look=glass&look_was=glass&target=')->seesIn('.ways', 'bulb');
+    $this->visit('/kit')->click('form[action$="/release"] button')->seesIn('.said', 'release stays at home')->seesIn('form[action$="/release"]', 'release at home');
+    $this->visit('/bench')->seesIn('.ways', 'Take a release')->seesIn('.stop-rule.is-wide .wall', 'no release: 30 s at most');
+    $this->click('[form="pack-release"]')->seesIn('.said', 'The release is packed')->seesIn('.ways', 'bulb');
 });
 
 it('keeps what was typed when a piece of kit is refused', function (): void {
@@ -49,4 +51,58 @@ it('judges a frame from the log, and refuses a time that cannot be read', functi
 it('changes the ranking with the habits, and says so', function (): void {
     $this->visit('/kit')->click('input[name="aperture"][value="stopped_down"]')->click('form[action$="/habits"] button')->seesIn('.said', 'ranks by them');
     $this->visit('/bench')->seesIn('.ways', 'stopped down');
+});
+
+it('starts from an empty bag with a first camera, lens and filter on one page', function (): void {
+    $this->onPhone()->visit('/kit/first')->type('#f-camera', 'My body')->type('#f-focal_min_mm', '24')->type('#f-focal_max_mm', '16')->type('#f-widest', 'f/4')->type('#f-marking', 'ND1000');
+    $this->seesIn('#marking-says', 'factor 1000 = 9.97 stops');
+    $this->click('.is-go')->seesIn('#f-focal_max_mm-problem', 'must not be below');
+    expect($this->value('#f-camera'))->toBe('My body')->and($this->value('#f-marking'))->toBe('ND1000');
+    $this->type('#f-focal_max_mm', '70')->click('.is-go')->seesIn('.said', 'Your kit is in')->seesIn('#f-camera', 'My body');
+    $this->visit('/kit')->seesIn('.kit-list', 'ND1000');
+});
+
+it('takes two readings at dusk, and opens for longer than one would', function (): void {
+    $address = '/bench?kind=foam&measure=speed&speed=0.3&look=glass&look_was=glass&target=2m&shutter=1%2F8&earlier_shutter=&earlier_minutes=';
+    $this->visit($address)->seesIn('.ways', 'stops of cost');
+    $steady = $this->text('.terms summary');
+    $this->click('.more:has(#f-earlier_shutter) summary');
+    $this->type('#f-earlier_shutter', '1/15')->type('#f-earlier_minutes', '5')->seesIn('.bench-inputs', '-0.20 stops a minute');
+    $this->eventually(fn (): ?bool => $this->text('.terms summary') !== $steady ? true : null, 'The drift changes nothing.');
+});
+
+it('takes a remedy when nothing fits, and has a way again', function (): void {
+    $this->visit('/bench?kind=cascade&measure=speed&speed=4&look=silk&look_was=silk&target=&shutter=1%2F60')->seesIn('.settings', 'Six');
+    foreach (['Three', 'Six', 'Ten', 'Fifteen', 'Pola', 'Soft grad'] as $filter) {
+        $this->visit('/kit')->click("[aria-label='{$filter}: packed']")->seesIn('.said', 'stays at home');
+    }
+    $this->visit('/bench')->seesIn('.settings', 'Nothing in the bag')->seesIn('.ways', 'Add a filter of')->seesIn('.mean', 'without a dark filter');
+    $this->click('.is-lists summary')->click('[hx-get*="better"]')->seesIn('#better', 'Pack “Six”, which is at home.');
+    $this->visit('/kit')->click("[aria-label='Six: at home']")->seesIn('.said', 'Six is packed');
+    $this->visit('/bench')->seesIn('.settings', 'Six')->seesIn('.ways', 'settings fit');
+});
+
+it('shows what is sharp, and the focus stack where one frame is not enough', function (): void {
+    $this->visit('/bench?camera=1&lens=2&focal=70&distance=8&look=silk&look_was=silk&target=&sharp_near=2&sharp_far=')->seesIn('.sharpness', 'Hyperfocal')->seesIn('.sharpness', 'focus stack of');
+    $this->expectOnConsole('422');
+    $this->type('#f-sharp_far', '1')->seesIn('#f-sharp_far-problem', 'beyond the near one');
+});
+
+it('prints the card at its size, with the numbers in it', function (): void {
+    $this->visit('/card')->seesIn('.pocket', 'Ten');
+    foreach (['/card' => [298, 420], '/card?paper=a4&school=card' => [842, 595]] as $address => [$width, $height]) {
+        $this->visit($address)->find('.pocket');
+        $printed = $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Page.printToPDF', 'params' => ['preferCSSPageSize' => true, 'printBackground' => true]]);
+        $path = sys_get_temp_dir().'/gentle-pour-card-'.getmypid().'.pdf';
+        file_put_contents($path, (string) base64_decode((string) $printed['data'], true));
+        $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($path).' -');
+        $size = (string) shell_exec('pdfinfo '.escapeshellarg($path));
+        unlink($path);
+        // 1/60 with six stops is a second, with fifteen 8:30 exactly and 8 min by doubled names (common practice).
+        expect($text)->toMatch('/1\/60\s.*\s1 ?s\s.*'.(str_contains($address, 'school') ? '8:00' : '8:30').'/')->toContain('Fifteen')->not->toContain('Outlook');
+        preg_match('/Page size:\s+([\d.]+) x ([\d.]+)/', $size, $m);
+        expect((float) $m[1])->toBeAbout($width, 2.0)->and((float) $m[2])->toBeAbout($height, 2.0);
+        preg_match('/Pages:\s+(\d+)/', $size, $pages);
+        expect((int) $pages[1])->toBe(str_contains($address, 'a4') ? 1 : 2);
+    }
 });

@@ -6,6 +6,7 @@ use App\Models\Camera;
 use App\Models\Filter;
 use App\Models\Lens;
 use App\Models\Setting;
+use Illuminate\Http\UploadedFile;
 
 it('shows what is packed', function (): void {
     $this->get('/kit')->assertOk()->assertSee('Ten')->assertSee('9.6 stops, measured')->assertSee('at home')->assertSee('Wide zoom');
@@ -87,7 +88,7 @@ it('leaves a filter at home with one press, and the bench forgets it', function 
 
 it('keeps holder, rings and release', function (): void {
     $this->put('/kit/carry', ['slots' => '3', 'release' => '0', 'rings' => '67-77, 72–77'])->assertRedirect('/kit');
-    expect(Setting::read('carry'))->toEqual(['slots' => 3, 'release' => false, 'rings' => [[67, 77], [72, 77]]]);
+    expect(Setting::read('carry'))->toEqual(['slots' => 3, 'release' => false, 'rings' => [[67, 77], [72, 77]], 'adapters' => [], 'support' => 'tripod']);
     $this->put('/kit/carry', ['slots' => '9'])->assertSessionHasErrors('slots');
     $this->put('/kit/carry', ['slots' => '2', 'rings' => 'big to small'])->assertSessionHasErrors('rings');
 });
@@ -96,4 +97,101 @@ it('keeps habits, and the bench ranks by them', function (): void {
     $this->put('/kit/habits', ['aperture' => 'stopped_down', 'iso' => 'lowest', 'highlights' => 'protect', 'noise_reduction' => 'in_camera'])->assertRedirect('/kit');
     $this->get('/bench')->assertSee('keeps it busy')->assertSee('stopped down');
     $this->put('/kit/habits', ['aperture' => 'odd', 'iso' => 'lowest', 'highlights' => 'protect', 'noise_reduction' => 'later'])->assertSessionHasErrors('aperture');
+});
+
+it('writes the kit as one document by its own schema, and takes it in again in another bag', function (): void {
+    Camera::query()->firstOrFail()->update(['battery_minutes' => 90, 'reciprocity' => 1.3]);
+    Filter::query()->where('name', 'Ten')->firstOrFail()->update(['cast_red' => -0.2, 'cast_blue' => 0.4, 'measured_on' => '2026-10-01']);
+    $json = (string) $this->get('/kit/file')->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="gentle-pour-kit.json"')->getContent();
+    $before = json_decode($json, true);
+    expect($before['format'])->toBe('gentle-pour-kit-1')->and($before['filters'][2]['measured_on'])->toBe('2026-10-01')->and($before['cameras'][0]['reciprocity'])->toBe(1.3);
+
+    Camera::query()->delete();
+    Filter::query()->delete();
+    Setting::write('carry', ['slots' => 0, 'release' => false, 'rings' => []]);
+    $this->post('/kit/file', ['kit' => UploadedFile::fake()->createWithContent('kit.json', $json)])->assertRedirect('/kit')->assertSessionHasNoErrors();
+    $after = json_decode((string) $this->get('/kit/file')->getContent(), true);
+    unset($before['exported_at'], $after['exported_at']);
+    expect($after)->toEqual($before);
+});
+
+it('publishes the schema', function (): void {
+    $schema = json_decode((string) $this->get('/schemas/kit.json')->assertOk()->getContent(), true);
+    expect($schema['$id'])->toBe('urn:gentle-pour:kit:1');
+});
+
+it('refuses a kit file that is none, in whole and saying where', function (string $json, string $said): void {
+    $before = Filter::query()->count();
+    $this->post('/kit/file', ['kit' => UploadedFile::fake()->createWithContent('kit.json', $json)])->assertSessionHasErrors('kit');
+    expect(session('errors')->first('kit'))->toContain($said)->and(Filter::query()->count())->toBe($before);
+})->with([
+    'no JSON' => ['{', 'not JSON'],
+    'a list' => ['[]', 'schema'],
+    'another format' => ['{"format": "other", "cameras": [], "lenses": [], "filters": []}', '/format'],
+    'a kind that is none' => ['{"format": "gentle-pour-kit-1", "cameras": [], "lenses": [], "filters": [{"name": "A", "kind": "pink", "mount": "slot"}]}', '/filters/0/kind'],
+    'too dark' => ['{"format": "gentle-pour-kit-1", "cameras": [], "lenses": [], "filters": [{"name": "A", "kind": "nd", "mount": "slot", "stops": 99}]}', '/filters/0/stops'],
+    'what the core refuses' => ['{"format": "gentle-pour-kit-1", "cameras": [], "lenses": [], "filters": [{"name": "Fine", "kind": "nd", "mount": "slot", "stops": 3}, {"name": "B", "kind": "variable", "mount": "slot", "stops": 3}]}', 'filters.1'],
+    'an upside-down lens' => ['{"format": "gentle-pour-kit-1", "cameras": [], "filters": [], "lenses": [{"name": "L", "focal_min_mm": 24, "focal_max_mm": 70, "widest_f": 8, "smallest_f": 4}]}', 'lenses.0'],
+]);
+
+it('asks for a kit file when none was chosen', function (): void {
+    $this->post('/kit/file')->assertSessionHasErrors('kit');
+});
+
+it('keeps everything a piece of kit can say', function (): void {
+    $this->post('/kit/camera', ['name' => 'Film body', 'sensor_width_mm' => '36', 'sensor_height_mm' => '24', 'iso_base' => '100', 'iso_max' => '100', 'longest_timed' => '1 s', 'battery_minutes' => '600', 'reciprocity' => '1,31'])->assertSessionHasNoErrors();
+    $this->post('/kit/lens', ['name' => 'Slow zoom', 'focal_min_mm' => '18', 'focal_max_mm' => '200', 'widest' => 'f/4', 'smallest' => 'f/22', 'widest_long' => 'f/5.6', 'best_from' => 'f/8', 'best_to' => 'f/11'])->assertSessionHasNoErrors();
+    $this->post('/kit/filter', ['name' => 'Hard', 'kind' => 'graduated', 'marking' => '0.6', 'mount' => 'slot', 'edge' => 'hard', 'measured_on' => '2026-11-20', 'cast_red' => '0.1', 'cast_blue' => '-0,2'])->assertSessionHasNoErrors();
+    $lens = Lens::query()->where('name', 'Slow zoom')->firstOrFail();
+    $filter = Filter::query()->where('name', 'Hard')->firstOrFail();
+
+    expect(Camera::query()->where('name', 'Film body')->firstOrFail()->body()->reciprocity)->toBe(1.31)
+        ->and($lens->glassAt(18)->widest->label())->toBe('f/4')->and($lens->glassAt(200)->widest->label())->toBe('f/5.6')->and($lens->glassAt(60)->preferred[0]->label())->toBe('f/8')
+        ->and($filter->glass()->graduation()?->value)->toBeAbout(1.99, 0.01)->and($filter->glass()->cast?->blueStops)->toBe(-0.2)->and($filter->edge)->toBe('hard');
+    $this->get('/kit')->assertOk()->assertSee('hard');
+    foreach ([['lens', ['best_from' => 'f/11', 'best_to' => 'f/8'], 'best_to'], ['lens', ['best_from' => 'f/11'], 'best_to'], ['camera', ['reciprocity' => '5'], 'reciprocity'], ['camera', ['battery_minutes' => 'flat'], 'battery_minutes'], ['filter', ['measured_on' => 'yesterday'], 'measured_on'], ['filter', ['cast_red' => '9'], 'cast_red']] as [$item, $sent, $field]) {
+        $whole = match ($item) {
+            'lens' => ['name' => 'X', 'focal_min_mm' => '24', 'widest' => 'f/4', 'smallest' => 'f/22'],
+            'camera' => ['name' => 'X', 'sensor_width_mm' => '36', 'sensor_height_mm' => '24', 'iso_base' => '100', 'iso_max' => '100', 'longest_timed' => '30'],
+            default => ['name' => 'X', 'kind' => 'nd', 'marking' => '6 stops', 'mount' => 'slot'],
+        };
+        $this->post('/kit/'.$item, $sent + $whole)->assertSessionHasErrors($field);
+    }
+});
+
+it('shows the card for exactly what is packed, by either school, and as CSV', function (): void {
+    $this->get('/card')->assertOk()->assertSee('Fifteen')->assertSee('the middle step')->assertSee('never turn your back');
+    $this->get('/card?thirds=1&school=card')->assertOk()->assertSee('1/50');
+    $csv = (string) $this->get('/card.csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
+    expect($csv)->toContain('Ten (9.6 stops)');
+    Filter::query()->update(['packed' => false]);
+    $this->get('/card')->assertOk()->assertSee('No filter is packed');
+    Camera::query()->delete();
+    $this->get('/card')->assertRedirect('/kit/first');
+});
+
+it('refuses a first kit at the field', function (array $sent, string $field): void {
+    $this->post('/kit/first', $sent + ['camera' => 'Mine', 'sensor' => 'full', 'iso_base' => '100', 'focal_min_mm' => '24', 'widest' => 'f/4', 'marking' => '', 'mount' => 'thread'])->assertSessionHasErrors($field);
+    expect(Camera::query()->where('name', 'Mine')->exists())->toBeFalse();
+})->with([[['camera' => ''], 'camera'], [['sensor' => 'huge'], 'sensor'], [['iso_base' => 'bright'], 'iso_base'], [['focal_min_mm' => '-3'], 'focal_min_mm'], [['focal_max_mm' => '12'], 'focal_max_mm'], [['widest' => 'f/64'], 'widest'], [['marking' => 'grey'], 'marking']]);
+
+it('says what would make it better, when asked', function (): void {
+    Filter::query()->where('name', '!=', 'Three')->update(['packed' => false]);
+    $this->get('/bench/better?'.http_build_query(benchQuery(['shutter' => '1/60'])))->assertOk()->assertSee('Pack “Six”')->assertSee('stops better');
+});
+
+it('goes by two readings, and asks for both halves of the earlier one', function (): void {
+    $this->get('/bench?'.http_build_query(benchQuery(['shutter' => '1/30', 'earlier_shutter' => '1/60', 'earlier_minutes' => '4'])))->assertOk()->assertSee('-0.25 stops a minute');
+    $this->get('/bench?'.http_build_query(benchQuery(['earlier_shutter' => '1/60', 'earlier_minutes' => ''])))->assertOk()->assertSee('both are needed')->assertDontSee('stops a minute');
+    $this->get('/bench?'.http_build_query(benchQuery(['earlier_shutter' => '1/8000', 'earlier_minutes' => '1'])))->assertStatus(422)->assertSee('id="f-earlier_shutter-problem"', false);
+});
+
+it('keeps a graduated filter that was on for the reading, and counts no stops for it', function (): void {
+    $grad = Filter::query()->where('name', 'Soft grad')->firstOrFail();
+    $this->get('/bench?'.http_build_query(benchQuery(['on' => [(string) $grad->id]])))->assertOk()->assertSee('Six + Soft grad');
+});
+
+it('proposes the mean of several to those who shoot that way, with its gaps', function (): void {
+    Setting::write('habits', ['frames' => 'mean']);
+    $this->get('/bench?'.http_build_query(benchQuery(['shutter' => '1/60'])))->assertOk()->assertSee('The mean of')->assertSee('streaks break');
 });

@@ -121,6 +121,10 @@ final class BenchRequest extends FormRequest
             'chop_period' => [...$of($waves), 'required_with:chop_height', new Quantity('The chop’s period', 0.3, 30, 's')],
             'chop_height' => [...$of($waves), 'required_with:chop_period', new Quantity('The chop’s height', 0.01, 20, 'm')],
             'rhythm' => ['nullable', 'string', 'max:20'],
+            'sharp_near' => ['nullable', 'required_with:sharp_far', 'bail', new Quantity('The near distance', 0.1, 10000, 'm')],
+            'sharp_far' => ['nullable', 'bail', new Quantity('The far distance', 0.1, 100000, 'm')],
+            'earlier_shutter' => ['nullable', 'bail', 'string', 'max:40', new CoreValue(ShutterTime::parse(...))],
+            'earlier_minutes' => ['nullable', 'bail', new Quantity('The time between the readings', 0.5, 120, 'min')],
             'wind' => ['nullable', 'bail', new Quantity('The wind', 0, 60, 'm/s')],
             'support' => ['nullable', Rule::in(array_column(Support::cases(), 'value'))],
         ];
@@ -163,6 +167,7 @@ final class BenchRequest extends FormRequest
         return [
             'required' => 'This is needed.',
             'required_with' => 'The chop needs both its period and its height.',
+            'sharp_near.required_with' => 'Sharp from where?',
             'camera.required' => 'Add a camera in Kit first.',
             'lens.required' => 'Add a lens in Kit first.',
             'in' => 'This is not one of the choices.',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use GentlePour\Solving\ApertureHabit;
+use GentlePour\Solving\FramesHabit;
 use GentlePour\Solving\HighlightHabit;
 use GentlePour\Solving\IsoHabit;
 use GentlePour\Solving\NoiseReductionHabit;
@@ -21,6 +22,7 @@ final class HabitsRequest extends FormRequest
             'aperture' => ['required', Rule::in(array_column(ApertureHabit::cases(), 'value'))],
             'iso' => ['required', Rule::in(array_column(IsoHabit::cases(), 'value'))],
             'highlights' => ['required', Rule::in(array_column(HighlightHabit::cases(), 'value'))],
+            'frames' => ['nullable', Rule::in(array_column(FramesHabit::cases(), 'value'))],
             'noise_reduction' => ['required', Rule::in(array_column(NoiseReductionHabit::cases(), 'value'))],
         ];
     }
@@ -28,6 +30,6 @@ final class HabitsRequest extends FormRequest
     /** @return array<string, mixed> */
     public function habits(): array
     {
-        return $this->only(['aperture', 'iso', 'highlights', 'noise_reduction']);
+        return $this->only(['aperture', 'iso', 'highlights', 'noise_reduction', 'frames']);
     }
 }

@@ -26,7 +26,7 @@ final class KitRequest extends FormRequest
     use ReadsTyped;
 
     /** Fields that the core names otherwise than the form does. */
-    private const CORE_FIELDS = ['aperture_max' => 'smallest', 'focal_length_mm' => 'focal_min_mm', 'longest_timed_s' => 'longest_timed', 'stops' => 'marking'];
+    private const CORE_FIELDS = ['aperture_max' => 'smallest', 'focal_length_mm' => 'focal_min_mm', 'preferred' => 'best_to', 'longest_timed_s' => 'longest_timed', 'stops' => 'marking'];
 
     /** @return array<string, mixed> */
     public function rules(): array
@@ -47,23 +47,33 @@ final class KitRequest extends FormRequest
                 'iso_low' => ['nullable', 'bail', $iso],
                 'iso_max' => ['bail', 'required', $iso],
                 'longest_timed' => ['bail', 'required', new CoreValue(ShutterTime::parse(...))],
+                'battery_minutes' => ['nullable', 'bail', new Quantity('The battery', 1, 1440, 'min')],
+                'reciprocity' => ['nullable', 'bail', new Quantity('The exponent of the film', 1, 2)],
             ],
             'lens' => [
                 'focal_min_mm' => ['bail', 'required', new Quantity('The shortest focal length', 2, 2000, 'mm')],
                 'focal_max_mm' => ['nullable', 'bail', new Quantity('The longest focal length', 2, 2000, 'mm')],
                 'widest' => ['bail', 'required', $aperture],
                 'smallest' => ['bail', 'required', $aperture],
+                'widest_long' => ['nullable', 'bail', $aperture],
+                'smallest_long' => ['nullable', 'bail', $aperture],
+                'best_from' => ['nullable', 'required_with:best_to', 'bail', $aperture],
+                'best_to' => ['nullable', 'required_with:best_from', 'bail', $aperture],
                 'thread_mm' => $thread,
             ],
             default => [
                 'kind' => ['bail', 'required', Rule::in(array_column(FilterKind::cases(), 'value'))],
                 'marking' => [
-                    'bail', Rule::requiredIf(in_array($this->input('kind'), ['nd', 'variable'], true)), 'nullable', 'string', 'max:40',
-                    ...in_array($this->input('kind'), ['graduated', 'welding'], true) ? []
+                    'bail', Rule::requiredIf(in_array($this->input('kind'), ['nd', 'variable', 'graduated'], true)), 'nullable', 'string', 'max:40',
+                    ...$this->input('kind') === 'welding' ? []
                         : [new CoreValue($this->input('kind') === 'variable' ? FilterMarking::parseRange(...) : FilterMarking::parse(...))],
                 ],
                 'reading' => ['nullable', 'integer', 'between:0,3'],
                 'measured_stops' => ['nullable', 'bail', new Quantity('The measured strength', 0, 24, 'stops')],
+                'measured_on' => ['nullable', 'bail', 'date_format:Y-m-d', 'after:1990-01-01', 'before:2100-01-01'],
+                'cast_red' => ['nullable', 'bail', new Quantity('The cast in red', -5, 5, 'stops')],
+                'cast_blue' => ['nullable', 'bail', new Quantity('The cast in blue', -5, 5, 'stops')],
+                'edge' => ['nullable', Rule::in(['soft', 'hard', 'reverse'])],
                 'mount' => ['bail', 'required', Rule::in(array_column(Mount::cases(), 'value'))],
                 'thread_mm' => $thread,
             ],
@@ -76,6 +86,8 @@ final class KitRequest extends FormRequest
         return [
             'required' => 'This is needed.',
             'marking.required' => 'Write what is engraved, like ND64, 1.8 or 6 stops; for a variable filter 2-8 stops.',
+            'required_with' => 'Both ends are needed, or neither.',
+            'measured_on.*' => 'Write the day like 2026-11-25.',
             'in' => 'This is not one of the choices.',
             'unique' => 'There is one of that name already.',
             'pixels_wide.*' => 'A whole number of pixels from 500 to 50000, or nothing.',
@@ -117,6 +129,12 @@ final class KitRequest extends FormRequest
             throw (new InvalidValue('The longest focal length must not be below the shortest.'))->at('focal_max_mm');
         }
         $lens->glassAt($lens->focal_min_mm);
+        $lens->glassAt($lens->focal_max_mm);
+    }
+
+    private function aperture(string $field): ?float
+    {
+        return $this->typed($field) === '' ? null : Aperture::parse($this->typed($field))->number;
     }
 
     /** @return array<string, mixed> */
@@ -131,12 +149,18 @@ final class KitRequest extends FormRequest
                 'iso_low' => $this->typed('iso_low') === '' ? null : Iso::parse($this->typed('iso_low'))->speed,
                 'iso_max' => Iso::parse($this->typed('iso_max'))->speed,
                 'longest_timed_s' => ShutterTime::parse($this->typed('longest_timed'))->seconds,
+                'battery_minutes' => $this->number('battery_minutes'),
+                'reciprocity' => $this->number('reciprocity') ?? 1.0,
             ],
             'lens' => [
                 'focal_min_mm' => $this->number('focal_min_mm'),
                 'focal_max_mm' => $this->number('focal_max_mm') ?? $this->number('focal_min_mm'),
                 'widest_f' => Aperture::parse($this->typed('widest'))->number,
                 'smallest_f' => Aperture::parse($this->typed('smallest'))->number,
+                'widest_long_f' => $this->aperture('widest_long'),
+                'smallest_long_f' => $this->aperture('smallest_long'),
+                'best_from_f' => $this->aperture('best_from'),
+                'best_to_f' => $this->aperture('best_to'),
                 'thread_mm' => $this->number('thread_mm'),
             ],
             default => $this->filterValues(),
@@ -151,7 +175,7 @@ final class KitRequest extends FormRequest
         $stops = $lightest = null;
         if ($kind === FilterKind::Variable) {
             [$lightest, $stops] = FilterMarking::parseRange($marking);
-        } elseif ($marking !== '' && in_array($kind, [FilterKind::NeutralDensity, FilterKind::Polariser], true)) {
+        } elseif ($marking !== '' && in_array($kind, [FilterKind::NeutralDensity, FilterKind::Polariser, FilterKind::Graduated], true)) {
             $readings = FilterMarking::parse($marking)->readings();
             $stops = ($readings[$this->integer('reading')] ?? $readings[0])['stops'];
         }
@@ -162,6 +186,10 @@ final class KitRequest extends FormRequest
             'stops' => $stops?->value,
             'lightest_stops' => $lightest?->value,
             'measured_stops' => $this->number('measured_stops'),
+            'measured_on' => $this->typed('measured_on') === '' ? null : $this->typed('measured_on'),
+            'cast_red' => $this->number('cast_red'),
+            'cast_blue' => $this->number('cast_blue'),
+            'edge' => $kind === FilterKind::Graduated && $this->typed('edge') !== '' ? $this->typed('edge') : null,
             'mount' => Mount::from($this->typed('mount')),
             'thread_mm' => $this->number('thread_mm'),
         ];

@@ -137,10 +137,20 @@
         <x-entry name="bias" label="Highlights" unit="stops" :value="$inputs['bias']" :problem="$at('bias')" inputmode="decimal" hint="Minus protects white water"/>
         <x-entry name="longest" label="No longer than" :value="$inputs['longest']" :problem="$at('longest')" placeholder="any time"/>
         <x-entry name="drift" label="Light drifts" unit="st/min" :value="$inputs['drift']" :problem="$at('drift')" inputmode="decimal" placeholder="steady" :hint="($bench ?? null)?->driftHint()"/>
+        <details class="more" @if (($inputs['earlier_shutter'] ?? '') !== '' || $at('earlier_shutter') || $at('earlier_minutes')) open @endif>
+            <summary>An earlier reading</summary>
+            <x-dial name="earlier_shutter" label="It was" dial="shutter" :value="$inputs['earlier_shutter']" :problem="$at('earlier_shutter')"/>
+            <x-entry name="earlier_minutes" label="minutes ago" unit="min" :value="$inputs['earlier_minutes']" :problem="$at('earlier_minutes')" inputmode="decimal" :hint="($bench ?? null)?->driftFound() ?? 'At the same aperture and ISO; both are needed'"/>
+        </details>
+        <details class="more" @if (($inputs['sharp_near'] ?? '') !== '' || $at('sharp_near') || $at('sharp_far')) open @endif>
+            <summary>Sharp from, to</summary>
+            <x-entry name="sharp_near" label="Sharp from" unit="m" :value="$inputs['sharp_near']" :problem="$at('sharp_near')" inputmode="decimal"/>
+            <x-entry name="sharp_far" label="to" unit="m" :value="$inputs['sharp_far']" :problem="$at('sharp_far')" inputmode="decimal" placeholder="horizon"/>
+        </details>
         <x-entry name="wind" label="Wind here" unit="m/s" :value="$inputs['wind']" :problem="$at('wind')" inputmode="decimal" placeholder="calm"/>
         @if ($inputs['wind'] !== '' || $at('wind'))
             <x-entry name="support" label="Camera on a" :problem="$at('support')" hint="How long it stands still is judgement"><select id="f-support" name="support" class="pick">
-                @foreach (\GentlePour\Field\Support::cases() as $support)<option value="{{ $support->value }}" @selected($support->value === $inputs['support'])>{{ $support->label() }}</option>@endforeach
+                @foreach (\GentlePour\Field\Support::cases() as $support)<option value="{{ $support->value }}" @selected($support->value === ($inputs['support'] !== '' ? $inputs['support'] : \App\Bench\KitBag::carry()['support']))>{{ $support->label() }}</option>@endforeach
             </select></x-entry>
         @else
             <input type="hidden" name="support" value="{{ $inputs['support'] }}">
@@ -151,6 +161,6 @@
             <input type="hidden" name="correction" value="0">
         @endif
         <input type="hidden" name="after" value="{{ $inputs['after'] }}">
-        @unless ($release)<p class="hint">No release in the bag: <a href="{{ route('kit') }}">change it in Kit</a>.</p>@endunless
+        @unless ($release)<p class="hint">No release in the bag. <button type="submit" form="pack-release" class="button is-quiet is-small">Pack it</button></p>@endunless
     </fieldset>
 </div>

@@ -2,6 +2,7 @@
 <div id="bench-page">
 @if ($bench)
     <form id="shoot-this" method="post" action="{{ route('shoot.plan', $bench->inputs) }}">@csrf</form>
+    <form id="pack-release" method="post" action="{{ route('kit.release') }}">@csrf @method('put')</form>
     <form id="make-list" method="post" action="{{ route('lists.store', $bench->inputs) }}">@csrf</form>
 @endif
 <form id="bench" class="bench" method="get" action="{{ route('bench') }}" hx-get="{{ route('bench') }}" hx-trigger="change delay:20ms" hx-target="#bench-page"

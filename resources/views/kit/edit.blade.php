@@ -14,11 +14,20 @@
                 <x-entry name="iso_low" label="Extended low ISO" :value="old('iso_low', $record->exists && $record->iso_low !== null ? \GentlePour\Exposure\Iso::of($record->iso_low)->label() : '')" :problem="$at('iso_low')" inputmode="numeric" hint="If it has one"/>
                 <x-entry name="iso_max" label="Highest you accept" :value="old('iso_max', $record->exists ? \GentlePour\Exposure\Iso::of($record->iso_max)->label() : '1600')" :problem="$at('iso_max')" inputmode="numeric"/>
                 <x-entry name="longest_timed" label="Longest timed shutter" :value="old('longest_timed', $record->exists ? \GentlePour\Exposure\ShutterTime::ofSeconds($record->longest_timed_s)->label() : '30 s')" :problem="$at('longest_timed')"/>
+                <details class="more" @if ($at('battery_minutes') || $at('reciprocity') || ($record->battery_minutes ?? null) !== null || ($record->reciprocity ?? 1.0) > 1.0) open @endif><summary>Battery, and film</summary>
+                    <x-entry name="battery_minutes" label="Battery lasts, open" unit="min" :value="old('battery_minutes', $n($record->exists ? $record->battery_minutes : null))" :problem="$at('battery_minutes')" inputmode="decimal" hint="Minutes of open shutter; left out, no matter"/>
+                    <x-entry name="reciprocity" label="Film’s exponent" :value="old('reciprocity', $record->exists && $record->reciprocity > 1 ? $n($record->reciprocity) : '')" :problem="$at('reciprocity')" inputmode="decimal" hint="t becomes t to this power beyond 1 s; a sensor has none"/>
+                </details>
             @elseif ($item === 'lens')
                 <x-entry name="focal_min_mm" label="Focal length from" unit="mm" :value="old('focal_min_mm', $record->exists ? $n($record->focal_min_mm) : '')" :problem="$at('focal_min_mm')" inputmode="decimal"/>
                 <x-entry name="focal_max_mm" label="to" unit="mm" :value="old('focal_max_mm', $record->exists ? $n($record->focal_max_mm) : '')" :problem="$at('focal_max_mm')" inputmode="decimal" hint="Leave out for a fixed one"/>
                 <x-entry name="widest" label="Widest aperture" :value="old('widest', $record->exists ? \GentlePour\Exposure\Aperture::of($record->widest_f)->label() : '')" :problem="$at('widest')"/>
                 <x-entry name="smallest" label="Smallest aperture" :value="old('smallest', $record->exists ? \GentlePour\Exposure\Aperture::of($record->smallest_f)->label() : 'f/22')" :problem="$at('smallest')"/>
+                <details class="more" @if (collect(['widest_long', 'smallest_long', 'best_from', 'best_to'])->contains(fn ($f) => $at($f) || ($record->exists && $record->{$f.'_f'} !== null))) open @endif><summary>Long end, and where it is best</summary>
+                    @foreach (['widest_long' => 'Widest at the long end', 'smallest_long' => 'Smallest at the long end', 'best_from' => 'Best from', 'best_to' => 'to'] as $field => $label)
+                        <x-entry :name="$field" :label="$label" :value="old($field, $record->exists && $record->{$field.'_f'} !== null ? \GentlePour\Exposure\Aperture::of($record->{$field.'_f'})->label() : '')" :problem="$at($field)"/>
+                    @endforeach
+                </details>
                 <x-entry name="thread_mm" label="Filter thread" unit="mm" :value="old('thread_mm', $record->exists ? $n($record->thread_mm) : '')" :problem="$at('thread_mm')" inputmode="decimal"/>
             @else
                 <x-entry name="kind" label="Kind" :problem="$at('kind')">
@@ -30,6 +39,14 @@
                     hx-get="{{ route('kit.marking') }}" hx-trigger="input changed delay:200ms, load" hx-include="closest form" hx-target="#marking-says"/>
                 <div id="marking-says" class="marking-says" aria-live="polite"></div>
                 <x-entry name="measured_stops" label="Measured" unit="stops" :value="old('measured_stops', $record->exists ? $n($record->measured_stops) : '')" :problem="$at('measured_stops')" inputmode="decimal" hint="Counts before the marking"/>
+                <details class="more" @if (collect(['measured_on', 'cast_red', 'cast_blue', 'edge'])->contains(fn ($f) => $at($f) || ($record->exists && $record->{$f} !== null))) open @endif><summary>Day, cast, edge</summary>
+                    <x-entry name="measured_on" label="Measured on" class="is-wide" :value="old('measured_on', $record->exists ? $record->measured_on?->format('Y-m-d') : '')" :problem="$at('measured_on')" placeholder="2026-11-25"/>
+                    <x-entry name="cast_red" label="Red against green" unit="stops" :value="old('cast_red', $n($record->exists ? $record->cast_red : null))" :problem="$at('cast_red')" inputmode="decimal" hint="Plus lets more red through"/>
+                    <x-entry name="cast_blue" label="Blue against green" unit="stops" :value="old('cast_blue', $n($record->exists ? $record->cast_blue : null))" :problem="$at('cast_blue')" inputmode="decimal"/>
+                    <x-entry name="edge" label="Edge, if graduated" :problem="$at('edge')"><select id="f-edge" name="edge" class="pick"><option value="">none</option>
+                        @foreach (['soft', 'hard', 'reverse'] as $edge)<option value="{{ $edge }}" @selected(old('edge', $record->exists ? $record->edge : '') === $edge)>{{ $edge }}</option>@endforeach
+                    </select></x-entry>
+                </details>
                 <x-entry name="mount" label="Goes" :problem="$at('mount')">
                     <select id="f-mount" name="mount" class="pick">
                         <option value="slot" @selected(old('mount', $record->exists ? $record->mount->value : 'slot') === 'slot')>into a slot</option>

@@ -1,6 +1,8 @@
-@php($followed = ['aperture' => $habits->aperture->value, 'iso' => $habits->iso->value, 'highlights' => $habits->highlights->value, 'noise_reduction' => $habits->noiseReduction->value])
+@php($followed = ['aperture' => $habits->aperture->value, 'iso' => $habits->iso->value, 'highlights' => $habits->highlights->value, 'noise_reduction' => $habits->noiseReduction->value, 'frames' => $habits->frames->value])
 <x-layout title="Kit" here="kit">
-    <div class="title-line"><h1>Kit</h1><p class="hint">What is packed is what the bench works with.</p></div>
+    <div class="title-line"><h1>Kit <small>What is packed is what the bench works with</small></h1>
+        <div class="days"><a class="button" href="{{ route('card') }}">Pocket card</a> <a class="button" href="{{ route('kit.export') }}">Export</a></div></div>
+    @if ($cameras->isEmpty() || $lenses->isEmpty())<p class="said">The bag is empty. <a href="{{ route('kit.first') }}">Start with a first camera, lens and filter</a>: it takes a minute.</p>@endif
     <div class="kit-columns">
         <section>
             <h2>Filters <a class="button is-small" href="{{ route('kit.create', 'filter') }}">Add a filter</a></h2>
@@ -11,7 +13,7 @@
                             <button class="button is-small pack" aria-pressed="{{ $filter->packed ? 'true' : 'false' }}" aria-label="{{ $filter->name }}: {{ $filter->packed ? 'packed' : 'at home' }}">{{ $filter->packed ? 'packed' : 'at home' }}</button></form>
                         <a href="{{ route('kit.edit', ['filter', $filter->id]) }}"><b>{{ $filter->name }}</b></a>
                         <span class="kit-what">{{ $filter->kind->label() }}{{ $filter->marking ? ', marked '.$filter->marking : '' }} · {{ $filter->mount->value }}{{ $filter->thread_mm ? ' '.\App\Support\Decimal::write($filter->thread_mm).' mm' : '' }}</span>
-                        <span class="kit-stops">@if ($filter->kind === \GentlePour\Kit\FilterKind::Graduated) adds nothing @elseif ($filter->glass()->stops() === null) unknown
+                        <span class="kit-stops">@if ($filter->kind === \GentlePour\Kit\FilterKind::Graduated) {{ $filter->glass()->graduation() === null ? '' : \App\Support\Decimal::write($filter->glass()->graduation()->value).' stops ' }}{{ $filter->edge }} @elseif ($filter->glass()->stops() === null) unknown
                             @elseif ($filter->lightest_stops !== null) {{ \App\Support\Decimal::write($filter->lightest_stops, 1) }}–{{ \App\Support\Decimal::write($filter->stops, 1) }} stops
                             @else {{ \App\Support\Decimal::write($filter->glass()->stops()->value) }} stops{{ $filter->measured_stops !== null ? ', measured' : '' }} @endif</span>
                     </li>
@@ -41,12 +43,18 @@
             </ul>
         </section>
         <section>
-            <h2>Also in the bag</h2>
+            <h2>Also in the bag <form method="post" action="{{ route('kit.release') }}">@csrf @method('put')
+                <button class="button is-small pack" aria-pressed="{{ $carry['release'] ? 'true' : 'false' }}">{{ $carry['release'] ? 'release packed' : 'release at home' }}</button></form></h2>
             <form method="post" action="{{ route('kit.carry') }}">
                 @csrf @method('put')
                 <x-entry name="slots" label="Slots in the holder" :value="old('slots', $carry['slots'])" :problem="$errors->first('slots') ?: null" inputmode="numeric" hint="0 without a holder"/>
                 <x-entry name="rings" label="Step-up rings" :value="old('rings', collect($carry['rings'])->map(fn ($r) => (int) $r[0].'-'.(int) $r[1])->join(', '))" :problem="$errors->first('rings') ?: null" placeholder="67-77" hint="Lens thread and filter thread"/>
-                <label class="tick"><input type="hidden" name="release" value="0"><input type="checkbox" name="release" value="1" @checked(old('release', $carry['release']))> Release packed: without it nothing beyond the longest timed shutter</label>
+                <x-entry name="adapters" label="Holder’s adapters" :value="old('adapters', collect($carry['adapters'])->map(fn ($mm) => (int) $mm)->join(', '))" :problem="$errors->first('adapters') ?: null" placeholder="any" hint="Lens threads they fit, like 67, 77"/>
+                <x-entry name="support" label="Camera on a" :problem="$errors->first('support') ?: null"><select id="f-support" name="support" class="pick">
+                    @foreach (\GentlePour\Field\Support::cases() as $support)<option value="{{ $support->value }}" @selected(old('support', $carry['support']) === $support->value)>{{ $support->label() }}</option>@endforeach
+                </select></x-entry>
+                <input type="hidden" name="release" value="{{ $carry['release'] ? 1 : 0 }}">
+                <p class="hint">Without the release nothing is offered beyond the longest timed shutter.</p>
                 <div class="foot-line"><button class="button">Keep the bag</button></div>
             </form>
             <h2>Habits</h2>
@@ -56,6 +64,7 @@
                     'aperture' => ['Aperture', ['best' => 'f/8 to f/11, where the lens is sharpest', 'stopped_down' => 'f/16 to f/22, to lengthen the time']],
                     'iso' => ['ISO', ['lowest' => 'the lowest, for clean files', 'raise' => 'raised freely, to shorten an over-long frame']],
                     'highlights' => ['Highlights', ['protect' => 'rounded darker, to keep white water', 'right' => 'rounded brighter, for clean shadows']],
+                    'frames' => ['Frames', ['one' => 'one long one', 'mean' => 'the mean of several short ones: the same blur, less glass, more files']],
                     'noise_reduction' => ['Noise reduction', ['later' => 'afterwards, so that the next frame can start', 'in_camera' => 'in the camera: each frame costs its time again']],
                 ] as $name => [$label, $choices])
                     <fieldset class="habit"><legend>{{ $label }}</legend>
@@ -66,6 +75,13 @@
                     </fieldset>
                 @endforeach
                 <div class="foot-line"><button class="button">Keep the habits</button></div>
+            </form>
+            <h2>Bring in a kit</h2>
+            <form method="post" action="{{ route('kit.import') }}" enctype="multipart/form-data">@csrf
+                <label class="is-sr-only" for="f-kit">Kit file</label>
+                <input type="file" id="f-kit" name="kit" accept="application/json,.json" class="input is-file" @if ($errors->has('kit')) aria-invalid="true" aria-describedby="f-kit-problem" @endif>
+                @if ($errors->has('kit'))<p class="problem" id="f-kit-problem" role="alert">{{ $errors->first('kit') }}</p>@endif
+                <div class="foot-line"><button class="button">Bring it in</button> <a href="{{ route('kit.schema') }}">The schema</a></div>
             </form>
         </section>
     </div>
