@@ -17,7 +17,7 @@ use GentlePour\Kit\Stacks;
 final readonly class PocketCard
 {
     /** Columns that a card of A6 has room for. */
-    public const COLUMNS = 9;
+    public const COLUMNS = 8;
 
     /** Longer than this nobody waits for on a ledge; in seconds. Judgement. */
     private const LONGEST_S = 7200.0;

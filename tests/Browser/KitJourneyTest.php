@@ -3,14 +3,18 @@
 declare(strict_types=1);
 
 it('builds a bag from an empty kit, one camera, one lens and one filter, and the bench works with it', function (): void {
-    foreach (['filter' => 7, 'lens' => 3, 'camera' => 2] as $item => $count) {
-        for ($id = 1; $id <= $count; $id++) {
-            $this->visit("/kit/{$item}/{$id}");
-            $this->script('window.confirm = () => true;');
-            $this->click('button.is-warn')->seesIn('.said', 'out of the kit');
-        }
-    }
-    $this->seesIn('main', 'No camera yet');
+    $this->visit('/kit/camera/2');
+    $this->script('window.confirm = () => true;');
+    $this->click('button.is-warn')->seesIn('.said', 'out of the kit');
+    // The rest goes the same way, without the pages in between.
+    $this->browser->executeAsyncScript(<<<'JS'
+        const done = arguments[arguments.length - 1];
+        const token = document.querySelector('meta[name=csrf-token]').content;
+        const gone = [...Array(7).keys()].map((i) => `filter/${i + 1}`).concat(['lens/1', 'lens/2', 'lens/3', 'camera/1']);
+        for (const item of gone) await fetch(`/kit/${item}`, { method: 'DELETE', headers: { 'X-CSRF-TOKEN': token }, redirect: 'manual' });
+        done();
+        JS);
+    $this->visit('/kit')->seesIn('main', 'No camera yet');
     $this->expectOnConsole('422')->visit('/bench')->seesIn('#f-camera-problem', 'Add a camera in Kit first');
 
     $this->visit('/kit/camera/new')->type('#f-name', 'Old body')->click('.is-go')->seesIn('.said', 'Old body is in the kit');

@@ -13,7 +13,7 @@
         <p class="said">No filter is packed that sets the time: <a href="{{ route('kit') }}">pack one in Kit</a>.</p>
     @else
         <div @class(['pocket-sheet', 'is-a4' => request('paper') === 'a4', 'is-thirds' => $card->thirds])>
-            <section class="pocket">
+            <section class="pocket" tabindex="0" aria-label="The card">
                 <h2>{{ $camera }} <small>{{ $card->byCard ? 'doubled names' : 'exact' }}{{ $release ? '' : ', no release' }}</small></h2>
                 <table>
                     <thead><tr><th>base</th>@foreach ($card->columns as $column)<th scope="col"><b>{{ $column['name'] }}</b>{{ \App\Support\Decimal::write($column['stops'], 1) }}</th>@endforeach</tr></thead>
@@ -27,7 +27,7 @@
                 <p class="pocket-foot"><b>Bold</b>, ruled off: bulb{{ $release ? '' : ', and there is no release' }}. A stop wider or of ISO halves the time.</p>
             </section>
             @if ($waters !== [])
-                <section class="pocket is-waters">
+                <section class="pocket is-waters" tabindex="0" aria-label="Looks of the waters">
                     <h2>Looks</h2>
                     <table>
                         <thead><tr><th>water</th>@foreach (array_keys($waters[0]['looks']) as $look)<th scope="col">{{ $look }}</th>@endforeach</tr></thead>
