@@ -347,7 +347,7 @@ final readonly class Bench
     {
         $support = Support::tryFrom($text('support')) ?? Support::from(KitBag::carry()['support']);
         $wall = $text('wind') === '' ? null : Field::at('wind', static fn (): ?Wall => $support->wall(
-            Decimal::read($text('wind')), $bag->camera->sensor->fullFrameEquivalentMm($bag->lens->focalLengthMm),
+            Decimal::read($text('wind')), $bag->camera->sensor->fullFrameEquivalentMm($bag->lens->focalLengthMm), $text('support') === '' ? KitBag::carry()['holds_s'] : null,
         ));
 
         return $wall === null ? [] : [$wall];

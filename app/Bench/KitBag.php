@@ -42,7 +42,7 @@ final class KitBag
         return Filter::query()->where('packed', true)->orderBy('id')->get();
     }
 
-    /** @return array{slots: int, release: bool, rings: list<array{float, float}>, adapters: list<float>, support: string} */
+    /** @return array{slots: int, release: bool, rings: list<array{float, float}>, adapters: list<float>, support: string, holds_s: float|null} */
     public static function carry(): array
     {
         $stored = Setting::read('carry');
@@ -58,6 +58,7 @@ final class KitBag
             'release' => (bool) ($stored['release'] ?? false),
             'rings' => $rings,
             'adapters' => array_values(array_map(floatval(...), array_filter(is_array($stored['adapters'] ?? null) ? $stored['adapters'] : [], is_numeric(...)))),
+            'holds_s' => is_numeric($stored['holds_s'] ?? null) ? (float) $stored['holds_s'] : null,
             'support' => Support::tryFrom(is_string($stored['support'] ?? null) ? $stored['support'] : '')->value ?? Support::Tripod->value,
         ];
     }

@@ -54,16 +54,17 @@ enum Support: string
      * The longest time in this wind; null when it is calm.
      *
      * @param  float  $equivalentMm  full-frame equivalent focal length
+     * @param  float|null  $holdsS  how long it holds at 5 m/s and 24 mm by the person's own experience
      *
      * @throws InvalidValue when the wind is not between 0 and 60 m/s
      */
-    public function wall(float $windMS, float $equivalentMm): ?Wall
+    public function wall(float $windMS, float $equivalentMm, ?float $holdsS = null): ?Wall
     {
         Bounds::of('The wind', 0, 60, 'm/s')->check($windMS, 'wind_m_s');
         if ($windMS < self::CALM_MS) {
             return null;
         }
-        $seconds = $this->holdsS() * (self::WIND_MS / $windMS) ** 2 * self::FOCAL_MM / max(8.0, $equivalentMm);
+        $seconds = ($holdsS ?? $this->holdsS()) * (self::WIND_MS / $windMS) ** 2 * self::FOCAL_MM / max(8.0, $equivalentMm);
         $longest = ShutterTime::ofSeconds(max(0.25, min(ShutterTime::LONGEST_S, $seconds)))->counted();
 
         return new Wall('wind', $longest, sprintf('wind %s m/s: %s at most', Numeral::short($windMS, 1), $longest->label()));

@@ -17,6 +17,9 @@ use GentlePour\Kit\Filter;
 /** What is asked of the back-solver: this light, this wanted time, this bag, these limits. */
 final readonly class Question
 {
+    /** Once the light has fallen by so many stops a frame has nine tenths of all it will ever gather. Closed form: 1 - 2^-3.32. */
+    private const FAILED_STOPS = 3.32;
+
     /**
      * @param  Stops  $bias  added to the reading's exposure; negative protects white water
      * @param  list<Wall>  $otherWalls  from the place and the hour: the get-off time, the wind
@@ -69,6 +72,10 @@ final readonly class Question
         if ($camera->batteryMinutes !== null) {
             $lasts = ShutterTime::ofSeconds(min(ShutterTime::LONGEST_S, 60 * $camera->batteryMinutes / ($twice ? 2 : 1)));
             $walls[] = new Wall('battery', $lasts, 'the battery lasts '.$lasts->label().($twice ? ', with noise reduction' : ''));
+        }
+        if ($this->drift !== null && $this->drift->stopsPerMinute < -0.01) {
+            $fails = ShutterTime::ofSeconds(min(ShutterTime::LONGEST_S, 60 * self::FAILED_STOPS / -$this->drift->stopsPerMinute));
+            $walls[] = new Wall('light', $fails, sprintf('light failing: %.1f stops down by %s', self::FAILED_STOPS, $fails->label()));
         }
         usort($walls, static fn (Wall $a, Wall $b): int => $a->longest->seconds <=> $b->longest->seconds);
 

@@ -96,7 +96,8 @@ final readonly class Scale
         $extras = [
             new Term('diffraction', $this->diffraction($aperture), 'diffraction softens '.$aperture->label()),
             new Term('highlights', $this->question->habits->highlights->cost($error), sprintf(
-                'rounding makes it %.2f stops %s', abs($error), $error > 0 ? 'brighter' : 'darker',
+                'rounding makes it %.2f stops %s, and you %s', abs($error), $error > 0 ? 'brighter' : 'darker',
+                $this->question->habits->highlights === HighlightHabit::Protect ? 'protect highlights' : 'expose to the right',
             )),
             new Term('polariser', $stack->has(FilterKind::Polariser) ? self::POLARISER : 0.0, 'the polariser takes glare too, by its turn'),
             new Term('vignetting', $stack->vignettes ? self::VIGNETTING : 0.0, 'stacked rings darken the corners'),
@@ -164,7 +165,7 @@ final readonly class Scale
 
         return match (true) {
             abs($above) < 0.01 => 'base ISO',
-            $above > 0 => sprintf('ISO %s, %.1f stops above base', $iso->label(), $above),
+            $above > 0 => sprintf('ISO %s, %.1f stops above base, %s', $iso->label(), $above, $this->question->habits->iso === IsoHabit::Lowest ? 'and you keep it low' : 'raised freely as you like'),
             default => 'extended ISO '.$iso->label().' gives away highlight room',
         };
     }

@@ -88,7 +88,11 @@ it('leaves a filter at home with one press, and the bench forgets it', function 
 
 it('keeps holder, rings and release', function (): void {
     $this->put('/kit/carry', ['slots' => '3', 'release' => '0', 'rings' => '67-77, 72–77'])->assertRedirect('/kit');
-    expect(Setting::read('carry'))->toEqual(['slots' => 3, 'release' => false, 'rings' => [[67, 77], [72, 77]], 'adapters' => [], 'support' => 'tripod']);
+    expect(Setting::read('carry'))->toEqual(['slots' => 3, 'release' => false, 'rings' => [[67, 77], [72, 77]], 'adapters' => [], 'holds_s' => null, 'support' => 'tripod']);
+    $this->put('/kit/carry', ['slots' => '3', 'adapters' => '67, 77', 'support' => 'light', 'holds' => '5m'])->assertRedirect('/kit');
+    expect(Setting::read('carry')['holds_s'])->toEqual(300)->and(Setting::read('carry')['adapters'])->toEqual([67, 77]);
+    $this->put('/kit/carry', ['slots' => '3', 'holds' => 'ages'])->assertSessionHasErrors('holds');
+    $this->put('/kit/carry', ['slots' => '3', 'adapters' => 'wide'])->assertSessionHasErrors('adapters');
     $this->put('/kit/carry', ['slots' => '9'])->assertSessionHasErrors('slots');
     $this->put('/kit/carry', ['slots' => '2', 'rings' => 'big to small'])->assertSessionHasErrors('rings');
 });

@@ -110,6 +110,10 @@ it('has made-up weather in the same format, with a dew point never above the tem
     }
 });
 
+it('fills the form of the clouds from the simulated weather, and says that it is made up', function (): void {
+    $this->get('/water/clouds?weather=1')->assertOk()->assertSee('simulated weather, which is made up')->assertSee('value="dew_point" selected', false);
+});
+
 it('sets a taste by hand, forgets it, and learns from verdicts again', function (): void {
     expect(Tastes::of(WaterKind::Cascade)->verdicts)->toBe(2);
     $this->put('/water/taste/cascade', ['stops' => '0,5'])->assertRedirect();

@@ -12,6 +12,7 @@ use App\Models\Measurement;
 use App\Models\MeasurementKind;
 use App\Models\Place;
 use App\Standins\Feeds;
+use GentlePour\Exchange\ObservationFiles;
 use GentlePour\InvalidValue;
 use GentlePour\Measuring\CloudKind;
 use GentlePour\Measuring\CrestTimer;
@@ -19,6 +20,7 @@ use GentlePour\Measuring\SetRhythm;
 use GentlePour\Motion\WaterKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** The water room: measuring what moves. */
@@ -34,9 +36,28 @@ final class WaterController
         ]);
     }
 
-    public function tool(MeasurementKind $kind): View
+    public function tool(Request $request, MeasurementKind $kind, Feeds $feeds): View
     {
-        return view('water.tool', ['kind' => $kind, 'places' => Place::query()->orderBy('name')->get(), 'cloudKinds' => CloudKind::cases(), 'read' => null]);
+        $air = $kind === MeasurementKind::Clouds && $request->boolean('weather') ? $this->airNow($feeds) : null;
+
+        return view('water.tool', ['kind' => $kind, 'places' => Place::query()->orderBy('name')->get(), 'cloudKinds' => CloudKind::cases(), 'read' => null, 'air' => $air]);
+    }
+
+    /**
+     * Wind, temperature and dew point of this hour from the weather feed, for the form of the clouds.
+     *
+     * @return array{source: string, wind_m_s: float, temperature_c: float, dew_point_c: float}|null
+     */
+    private function airNow(Feeds $feeds): ?array
+    {
+        $feed = $feeds->feed('weather');
+        $place = Place::query()->whereNotNull('latitude')->oldest('id')->first();
+        $now = (float) now()->getTimestamp();
+        $row = $feed === null ? null : ObservationFiles::read([$feed->name() => $feed->observations($place->latitude ?? 56.5, $place->longitude ?? -9.9, $now - 7200, $now + 7200)])->nearest($now);
+
+        return $feed === null || $row?->windMS === null || $row->airC === null || $row->dewPointC === null
+            ? null
+            : ['source' => $feed->name(), 'wind_m_s' => $row->windMS, 'temperature_c' => $row->airC, 'dew_point_c' => $row->dewPointC];
     }
 
     /** The period from presses so far: seconds on the person's own clock. */
@@ -55,7 +76,7 @@ final class WaterController
     {
         if ($kind === MeasurementKind::Buoy && ! $request->isKeeping()) {
             return view('water.tool', [
-                'kind' => $kind, 'places' => Place::query()->orderBy('name')->get(), 'cloudKinds' => CloudKind::cases(), 'read' => $request->observations($feeds),
+                'kind' => $kind, 'places' => Place::query()->orderBy('name')->get(), 'cloudKinds' => CloudKind::cases(), 'read' => $request->observations($feeds), 'air' => null,
             ]);
         }
         $measurement = $request->keep();

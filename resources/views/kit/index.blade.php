@@ -53,6 +53,7 @@
                 <x-entry name="support" label="Camera on a" :problem="$errors->first('support') ?: null"><select id="f-support" name="support" class="pick">
                     @foreach (\GentlePour\Field\Support::cases() as $support)<option value="{{ $support->value }}" @selected(old('support', $carry['support']) === $support->value)>{{ $support->label() }}</option>@endforeach
                 </select></x-entry>
+                <x-entry name="holds" label="It holds still for" :value="old('holds', $carry['holds_s'] === null ? '' : \GentlePour\Exposure\ShutterTime::ofSeconds($carry['holds_s'])->exactLabel())" :problem="$errors->first('holds') ?: null" :placeholder="\GentlePour\Exposure\ShutterTime::ofSeconds(\GentlePour\Field\Support::from($carry['support'])->holdsS())->label()" hint="In wind of 5 m/s at 24 mm; judgement, yours if you know better"/>
                 <input type="hidden" name="release" value="{{ $carry['release'] ? 1 : 0 }}">
                 <p class="hint">Without the release nothing is offered beyond the longest timed shutter.</p>
                 <div class="foot-line"><button class="button">Keep the bag</button></div>

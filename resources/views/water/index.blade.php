@@ -14,7 +14,7 @@
                         <b class="measured-figure">{{ $m->figure() }}</b>
                         <span class="measured-what">{{ $m->kind->label() }}{{ $m->place ? ' at '.$m->place->name : '' }}
                             <small>{{ $m->detail() }}{{ $m->note ? ' · '.$m->note : '' }} · {{ $m->measured_at->setTimezone($m->place->timezone ?? config('app.timezone'))->format('j M, H:i') }}</small></span>
-                        <span class="measured-do"><a class="button is-small" href="{{ route('bench', ['measured' => $m->id]) }}">To the bench</a>
+                        <span class="measured-do"><a class="button is-quiet is-small" href="{{ route('water.tool', ['kind' => $m->kind->value, 'place_id' => $m->place_id]) }}" aria-label="Measure {{ $m->kind->label() }} again">Again</a><a class="button is-small" href="{{ route('bench', ['measured' => $m->id]) }}">To the bench</a>
                         <form method="post" action="{{ route('water.destroy', $m) }}">@csrf @method('delete')<button class="button is-quiet is-small" aria-label="Delete the measurement {{ $m->figure() }}">Delete</button></form></span>
                     </li>
                 @empty

@@ -274,3 +274,25 @@ it('says what a small change would gain: the release, a filter at home, one wort
     $found = Improvements::of(question(bag([nd('Ten', 10)], release: false), 30, 240, '1/15'), []);
     expect(array_column($found, 'kind'))->toContain('release');
 });
+
+it('sees the light fail: nine tenths of all it will ever give are gathered by then', function (): void {
+    $fading = question(bag([nd('Ten', 10)]), 30, 1200, drift: -0.4);
+    $wall = array_values(array_filter($fading->walls(), static fn (Wall $w): bool => $w->kind === 'light'))[0];
+    $light = DriftingLight::of(-0.4);
+    $all = -60 / (-0.4 * M_LN2);
+
+    expect($light->steadySeconds($wall->longest->seconds) / $all)->toBeAbout(0.9, 0.001)
+        ->and(array_column(question(bag([]), 1, 2, drift: 0.4)->walls(), 'kind'))->toBe([]);
+});
+
+it('names the habit in the term it changes', function (): void {
+    // A tenth of a stop of bias, so that no time falls on the dial.
+    $says = static fn (Habits $habits, float $bias, string $words): bool => str_contains(implode(' ', array_merge(...array_map(
+        static fn (Way $w): array => array_map(static fn (Term $t): string => $t->why, $w->terms), BackSolver::solve(question(bag([nd('Ten', 10)]), 0.5, 4, bias: $bias, habits: $habits), 200)->ways,
+    ))), $words);
+
+    expect($says(new Habits(iso: IsoHabit::Lowest), 0, 'and you keep it low'))->toBeTrue()
+        ->and($says(new Habits(iso: IsoHabit::Raised), 0, 'raised freely as you like'))->toBeTrue()
+        ->and($says(new Habits, -0.1, 'and you protect highlights'))->toBeTrue()
+        ->and($says(new Habits(highlights: HighlightHabit::ExposeRight), 0.1, 'and you expose to the right'))->toBeTrue();
+});
