@@ -81,7 +81,13 @@ final class BenchInputs
     {
         $kind = WaterKind::tryFrom(is_string($now['kind'] ?? null) ? $now['kind'] : '') ?? WaterKind::River;
 
-        return ['target' => '', 'correction' => '0', 'after' => '', 'pick' => ''] + $measurement->benchInputs($kind);
+        $filled = $measurement->benchInputs($kind);
+        $wanted = WaterKind::tryFrom($filled['kind'] ?? '') ?? $kind;
+        // Another water is another subject: the one of that kind at the place where it was measured, if it is kept.
+        $subject = Subject::query()->where('place_id', $measurement->place_id)->where('water_kind', $wanted->value)->first();
+        $moved = $wanted !== $kind || ($subject !== null && $measurement->place_id !== null);
+
+        return ['target' => '', 'correction' => '0', 'after' => '', 'pick' => ''] + ($moved ? ['subject' => (string) ($subject->id ?? '')] : []) + $filled;
     }
 
     /**

@@ -180,7 +180,7 @@ class Rhythm {
         const left = this.period_s * (1 - (waves - Math.floor(waves)));
         this.line.querySelector('[data-next-crest]').textContent = sure ? `crest in ${left.toFixed(1)} s` : 'press with a crest to count again';
         const set = this.set_at_ms && this.set_apart_s ? (this.set_at_ms - Date.now()) / 1000 : null;
-        this.line.querySelector('[data-next-set]').textContent = set === null || set < -this.set_apart_s ? '' : set > 0 ? `set in about ${spoken(set)}` : 'a set is due';
+        this.line.querySelector('[data-next-set]').textContent = set === null || set < -this.set_apart_s ? '' : set > 0 ? `set in about ${spoken(set)}${set < 59.5 ? ' s' : ''}` : 'a set is due';
     }
 }
 

@@ -56,6 +56,15 @@ it('fills the bench with each kind of measurement', function (array $sent, strin
     'a row of a buoy' => [['period_s' => '11', 'height_m' => '1.7', 'wind_m_s' => '8', 'source' => 'buoy.txt', 'observed_at' => '2026-11-26 08:50:00'], 'buoy', ['value="11"', 'wind 8 m/s']],
 ]);
 
+it('leaves the subject behind when another water was measured, and takes the one of that place', function (): void {
+    $this->get('/bench?take=1')->assertSee('in the cascade');
+    $waves = Measurement::factory()->create();
+    $this->get('/bench?measured='.$waves->id)->assertOk()->assertSee('name="subject" value=""', false);
+    $there = Measurement::factory()->create(['place_id' => 2]);
+    $posts = App\Models\Subject::query()->where('name', 'the posts in swell')->firstOrFail();
+    $this->get('/bench?measured='.$there->id)->assertOk()->assertSee('name="subject" value="'.$posts->id.'"', false);
+});
+
 it('refuses bad measurements at the field', function (string $kind, array $sent, string $field): void {
     $before = Measurement::query()->count();
     $this->post('/water/'.$kind, $sent)->assertRedirect()->assertSessionHasErrors($field);

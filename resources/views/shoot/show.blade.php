@@ -10,7 +10,7 @@
         @if ($frame->plan['purpose'] ?? null)<p class="shoot-under">{{ $frame->plan['purpose'] }}</p>@endif
         @if ($frame->plan['moment'] ?? null)<p class="shoot-moment">{{ $frame->plan['moment'] }}</p>@endif
         @if ($frame->plan['rhythm'] ?? null)
-            <p class="shoot-rhythm" data-rhythm='@json($frame->plan['rhythm'])'><span data-next-crest></span> <span data-next-set></span>
+            <p class="shoot-rhythm" data-rhythm='@json($frame->plan['rhythm'])'><span><span data-next-crest></span><br><span data-next-set></span></span>
                 <button type="button" class="button" data-crest-now>A crest, now</button></p>
         @endif
         <form class="sheet" hx-put="{{ route('shoot.steps', $frame) }}" hx-trigger="change" hx-swap="none">

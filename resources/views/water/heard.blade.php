@@ -7,7 +7,7 @@
                 <button type="button" class="button is-quiet is-small" data-{{ $suspect->missed ? 'leave-out' : 'drop' }}="{{ $suspect->place }}">{{ $suspect->missed ? 'Leave it out' : 'Drop the press' }}</button></p>
         @endforeach
         @if ($sets->count() > 0)
-            <p>Sets of <b>{{ number_format($sets->size(), 0) }}</b>@if ($sets->apartS() !== null), every <b>{{ number_format($sets->apartS() / 60, 1) }} min</b>
+            <p>{!! $sets->size() >= 2 ? 'Sets of <b>'.number_format($sets->size(), 0).'</b>' : 'A big one' !!}@if ($sets->apartS() !== null){{ $sets->size() >= 2 ? ',' : '' }} every <b>{{ number_format($sets->apartS() / 60, 1) }} min</b>
                 · next expected <b data-set-in="{{ round($sets->nextExpectedS() - $now, 1) }}">in {{ number_format(max(0, $sets->nextExpectedS() - $now), 0) }} s</b>@else; the next big ones tell how far apart @endif</p>
         @endif
     </div>

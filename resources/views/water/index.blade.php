@@ -5,7 +5,7 @@
             <li><a href="{{ route('water.tool', $kind->value) }}"><b>{{ $kind->label() }}</b> <span>{{ $kind->words() }}</span></a></li>
         @endforeach
     </ul>
-    <div class="frame-columns">
+    <div class="frame-columns is-stacked">
         <section>
             <h2>Measured</h2>
             <ul class="measured">
