@@ -15,13 +15,23 @@ use App\Http\Controllers\ShootController;
 use App\Http\Controllers\ShotListController;
 use App\Http\Controllers\WaterController;
 use App\Http\Controllers\WindowController;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
+
+// Answers to what is being typed, tapped or dragged. They know of no session: one that came back late would bring its old state with it.
+Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class])->group(static function (): void {
+    Route::get('/places/stations', [PlaceController::class, 'stations'])->name('places.stations');
+    Route::get('/scene', [SceneController::class, 'recipe'])->name('scene');
+    Route::get('/water/heard', [WaterController::class, 'heard'])->name('water.heard');
+    Route::get('/kit/marking', [KitController::class, 'marking'])->name('kit.marking');
+});
 
 Route::get('/', OutlookController::class)->name('outlook');
 
 Route::get('/places', [PlaceController::class, 'index'])->name('places');
 Route::get('/places/new', [PlaceController::class, 'create'])->name('places.create');
-Route::get('/places/stations', [PlaceController::class, 'stations'])->name('places.stations');
 Route::post('/places', [PlaceController::class, 'store'])->name('places.store');
 Route::get('/places/{place}', [PlaceController::class, 'show'])->name('places.show');
 Route::get('/places/{place}/edit', [PlaceController::class, 'edit'])->name('places.edit');
@@ -40,11 +50,9 @@ Route::get('/windows.csv', [WindowController::class, 'table'])->name('windows.cs
 
 Route::get('/bench', [BenchController::class, 'show'])->name('bench');
 Route::get('/bench/better', [BenchController::class, 'better'])->name('bench.better');
-Route::get('/scene', [SceneController::class, 'recipe'])->name('scene');
 Route::get('/compare', [SceneController::class, 'compare'])->name('compare');
 
 Route::get('/water', [WaterController::class, 'index'])->name('water');
-Route::get('/water/heard', [WaterController::class, 'heard'])->name('water.heard');
 Route::delete('/water/measurements/{measurement}', [WaterController::class, 'destroy'])->name('water.destroy');
 Route::put('/water/taste/{kind}', [WaterController::class, 'taste'])->name('water.taste');
 Route::get('/water/{kind}', [WaterController::class, 'tool'])->name('water.tool');
@@ -76,7 +84,6 @@ Route::get('/card.csv', [KitFileController::class, 'cardTable'])->name('card.csv
 Route::get('/kit', [KitController::class, 'index'])->name('kit');
 Route::put('/kit/carry', [KitController::class, 'carry'])->name('kit.carry');
 Route::put('/kit/habits', [KitController::class, 'habits'])->name('kit.habits');
-Route::get('/kit/marking', [KitController::class, 'marking'])->name('kit.marking');
 Route::get('/kit/{item}/new', [KitController::class, 'create'])->name('kit.create');
 Route::post('/kit/{item}', [KitController::class, 'store'])->name('kit.store');
 Route::get('/kit/{item}/{id}', [KitController::class, 'edit'])->name('kit.edit')->whereNumber('id');

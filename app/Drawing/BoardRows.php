@@ -10,7 +10,10 @@ use GentlePour\Tide\LevelSpan;
 /** The rows under the day board's curve: each level mark, what light alone gives, the hold plan, outings. */
 final class BoardRows
 {
-    /** @return list<array{name: string, y: float, kind: string, spans: list<array{x: float, width: float, label: string, inside: bool, after: string}>}> */
+    /** Where the drawing ends, in px. */
+    private const END = 1196.0;
+
+    /** @return list<array{name: string, y: float, kind: string, spans: list<array{x: float, width: float, label: string, inside: bool, after: string, afterX: float, anchor: string}>}> */
     public static function of(DayBoard $board): array
     {
         $rows = [];
@@ -27,7 +30,7 @@ final class BoardRows
         }
 
         return array_map(static fn (int $i, array $row): array => [
-            'name' => mb_strimwidth($row[0], 0, 26, '…'), 'kind' => $row[1], 'y' => DayBoard::BOTTOM + 16 + DayBoard::ROW * $i,
+            'name' => mb_strimwidth($row[0], 0, 24, '…'), 'kind' => $row[1], 'y' => DayBoard::BOTTOM + 16 + DayBoard::ROW * $i,
             'spans' => array_map(static fn (array $s): array => self::bar($board, $s[0], $s[1], $s[2]), $row[2]),
         ], array_keys($rows), $rows);
     }
@@ -63,7 +66,7 @@ final class BoardRows
         return $spans;
     }
 
-    /** @return array{x: float, width: float, label: string, inside: bool, after: string} */
+    /** @return array{x: float, width: float, label: string, inside: bool, after: string, afterX: float, anchor: string} */
     private static function bar(DayBoard $board, float $from, float $to, ?string $label): array
     {
         [$label, $after] = array_pad(explode('>', $label ?? '', 2), 2, '');
@@ -74,6 +77,10 @@ final class BoardRows
 
         $inside = $width > 7.4 * mb_strlen($label) + 8;
 
-        return ['x' => $x, 'width' => $width, 'label' => $label, 'inside' => $inside, 'after' => $after !== '' || $inside ? $after : $label];
+        $after = $after !== '' || $inside ? $after : $label;
+        // Beside the bar: after it, or before it where the drawing ends.
+        $before = $x + $width + 6 + 7.2 * mb_strlen($after) > self::END;
+
+        return ['x' => $x, 'width' => $width, 'label' => $label, 'inside' => $inside, 'after' => $after, 'afterX' => $before ? $x - 6 : $x + $width + 6, 'anchor' => $before ? 'end' : 'start'];
     }
 }

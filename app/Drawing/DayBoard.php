@@ -32,7 +32,7 @@ final class DayBoard
 {
     public const WIDTH = 1200.0;
 
-    public const LEFT = 64.0;
+    public const LEFT = 168.0;
 
     public const RIGHT = 1136.0;
 
@@ -75,7 +75,7 @@ final class DayBoard
     /** @var array<int, list<LevelSpan>> by mark */
     private array $spans = [];
 
-    /** @var list<array{name: string, y: float, kind: string, spans: list<array{x: float, width: float, label: string, inside: bool, after: string}>}>|null */
+    /** @var list<array{name: string, y: float, kind: string, spans: list<array{x: float, width: float, label: string, inside: bool, after: string, afterX: float, anchor: string}>}>|null */
     private ?array $rows = null;
 
     /** @var list<array{unix: float, heightM: float|null, sun: Horizontal|null, ev: float|null}>|null */
@@ -285,7 +285,7 @@ final class DayBoard
     /**
      * The rows under the curve: each level mark, the light alone, the hold plan, outings.
      *
-     * @return list<array{name: string, y: float, kind: string, spans: list<array{x: float, width: float, label: string, inside: bool, after: string}>}>
+     * @return list<array{name: string, y: float, kind: string, spans: list<array{x: float, width: float, label: string, inside: bool, after: string, afterX: float, anchor: string}>}>
      */
     public function rows(): array
     {

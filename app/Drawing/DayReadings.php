@@ -21,6 +21,7 @@ final class DayReadings
             $before = $moments[$i - 1] ?? null;
             $cm = (int) round(100 * (($after['heightM'] ?? $height) - $height));
             $drift = (($after['ev'] ?? $ev) - ($before['ev'] ?? $ev)) / ((($after['unix'] ?? $unix) - ($before['unix'] ?? $unix)) / 60);
+            $awash = $board->getOff?->awashUntilUnix;
             $left = $board->getOff === null ? null : (int) floor(($board->getOff->leaveUnix - $unix) / 60);
             $readings[] = [
                 'x' => $board->x($unix), 'at' => $board->clock($unix),
@@ -30,7 +31,7 @@ final class DayReadings
                 'sunLabel' => $sun === null ? '' : self::sunWords($sun, $board->place->facing_deg),
                 'light' => $ev === null ? '' : 'EV '.str_replace('-', '−', sprintf('%.1f', $ev)),
                 'lightLabel' => $ev === null ? '' : str_replace('-', '−', sprintf('light, %+.2f stops a minute', $drift)),
-                'left' => $left === null ? '' : ($left > 0 && $left < 600 ? ($left >= 60 ? sprintf('%d h %02d', intdiv($left, 60), $left % 60) : $left.' min') : ($left <= 0 && $unix < $board->getOff->reachedUnix + 7200 ? 'leave' : '')),
+                'left' => $left === null || ($awash !== null && $unix >= $awash) ? '' : ($left > 0 && $left < 600 ? ($left >= 60 ? sprintf('%d h %02d', intdiv($left, 60), $left % 60) : $left.' min') : ($left <= 0 && $unix < $board->getOff->reachedUnix + 7200 ? ($awash === null ? 'leave' : 'awash') : '')),
             ];
         }
 

@@ -15,11 +15,13 @@ use GentlePour\Tide\TideCurve;
  */
 final readonly class GetOff
 {
+    /** @param  float|null  $awashUntilUnix  when the water stands that high already: until then; null when it has yet to come */
     private function __construct(
         public float $leaveUnix,
         public float $reachedUnix,
         public float $levelM,
         public float $riseMPerTenMinutes,
+        public ?float $awashUntilUnix,
     ) {
     }
 
@@ -42,7 +44,10 @@ final readonly class GetOff
             }
             $reached = max($span->from, $fromUnix);
 
-            return new self($reached - 60 * $walkMinutes, $reached, $level, $tide->heightM(min($tide->to(), $reached + 300)) - $tide->heightM(max($tide->from(), $reached - 300)));
+            return new self(
+                $reached - 60 * $walkMinutes, $reached, $level, $tide->heightM(min($tide->to(), $reached + 300)) - $tide->heightM(max($tide->from(), $reached - 300)),
+                $span->from < $fromUnix ? $span->to : null,
+            );
         }
 
         return null;

@@ -9,6 +9,7 @@ use App\Models\Place;
 use App\Tide\PlaceTide;
 use App\Tide\TideSource;
 use GentlePour\Motion\WaterKind;
+use GentlePour\Planning\Window;
 use GentlePour\Planning\WindowQuery;
 use GentlePour\Planning\WindowSearch;
 use GentlePour\Tide\Level;
@@ -73,7 +74,15 @@ final class DemoCoastSeeder extends Seeder
     {
         $from = (float) now()->addDays(2)->startOfDay()->getTimestamp();
         $query = new WindowQuery($place->observer() ?? throw new \LogicException('The shelf has a position.'), $place->zone(), $mark->load('sightings')->level(), sunLeastDeg: -6, sunMostDeg: 8, minutesAtLeast: 40);
-        $window = WindowSearch::find($query, $tide->curve($place, $from, $from + 30 * 86400), $from, $from + 30 * 86400)[0] ?? null;
+        $curve = $tide->curve($place, $from, $from + 30 * 86400) ?? throw new \LogicException('The shelf has a tide.');
+        // One that leaves half an hour before it is time to get off, as a person would choose.
+        $stays = static function (Window $window) use ($tide, $place, $curve): bool {
+            $getOff = $tide->getOff($place, $curve, $window->from);
+
+            return $getOff === null || $getOff->leaveUnix >= $window->from + 1800;
+        };
+        $windows = WindowSearch::find($query, $curve, $from, $from + 30 * 86400);
+        $window = array_values(array_filter($windows, $stays))[0] ?? $windows[0] ?? null;
         if ($window !== null) {
             $place->outings()->create(['starts_at' => gmdate('Y-m-d H:i:s', (int) $window->from), 'ends_at' => gmdate('Y-m-d H:i:s', (int) $window->to), 'note' => 'The seven posts, if the swell allows.']);
         }

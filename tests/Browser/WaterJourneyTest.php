@@ -24,7 +24,7 @@ it('taps a rhythm, drops a slip of the thumb, carries it to the bench, and sees 
     $this->seesIn('.heard-box', '9.0 s');
     $this->click('.is-go')->seesIn('.said', 'Crests: 9.0 s kept');
     $this->browser->manage()->window()->setSize(new Facebook\WebDriver\WebDriverDimension(1280, 800));
-    $this->click('.measured .is-new a')->seesIn('h1', 'Silk in the sea swell');
+    $this->click('.measured .is-new a[href*=measured]')->seesIn('h1', 'Silk in the sea swell');
     expect($this->value('#f-period'))->toBe('9')->and($this->text('.stop-rule.is-wide .window text'))->not->toBe($before[0]);
     $this->eventually(fn (): ?bool => ! in_array($this->script('return document.querySelector(".preview canvas").dataset.drawn'), [null, $before[1]], true) ? true : null, 'The picture did not move.');
 
@@ -38,7 +38,7 @@ it('times a cloud across a third of the frame, sees the conflict, and shoots it 
     $this->script('window.clockMs += 74000');
     $this->click('[data-turns]');
     expect($this->value('#f-seconds'))->toBe('74.0');
-    $this->click('.is-go')->seesIn('.said', 'Clouds: 74 s kept')->click('.measured .is-new a')->seesIn('.stop-rule.is-wide', 'Sky');
+    $this->click('.is-go')->seesIn('.said', 'Clouds: 74 s kept')->click('.measured .is-new a[href*=measured]')->seesIn('.stop-rule.is-wide', 'Sky');
 
     $this->choose('#f-cloud_look', 'streaked')->seesIn('.conflict', 'stops apart')->seesIn('.conflict', 'Blend 2 frames');
     $this->click('.conflict [value=blend]')->seesIn('h1', 'Frames to blend')->seesIn('.shot-list', 'clouds streaked');
@@ -51,7 +51,7 @@ it('reads a buoy file, lists the bad lines, and takes the row nearest in time', 
     $this->visit('/water/buoy?at=2026-11-26+08:00')->find('#f-files')->sendKeys($path);
     $this->click('.is-go')->seesIn('.bad-lines', 'line 5')->seesIn('.bad-lines', 'spray on the sensor')->seesIn('.running', '10.0 s');
     unlink($path);
-    $this->click('.is-go')->seesIn('.said', 'kept')->click('.measured .is-new a')->seesIn('h1', 'in the sea swell');
+    $this->click('.is-go')->seesIn('.said', 'kept')->click('.measured .is-new a[href*=measured]')->seesIn('h1', 'in the sea swell');
     expect($this->value('#f-period'))->toBe('10')->and($this->value('#f-wind'))->toBe('6');
 });
 

@@ -119,6 +119,12 @@ it('has made-up weather in the same format, with a dew point never above the tem
     }
 });
 
+it('answers what is typed, tapped or dragged without touching the session, also when it cannot be read', function (): void {
+    foreach (['/water/heard?presses=0,8,16,24,32' => 200, '/water/heard?presses=a' => 422, '/water/heard' => 422, '/kit/marking?marking=ND8' => 200, '/kit/marking?marking=what' => 200, '/places/stations?position=56.5,-9.8' => 200, '/places/stations?position=x' => 200] as $path => $status) {
+        $this->get($path)->assertStatus($status)->assertCookieMissing(config('session.cookie'));
+    }
+});
+
 it('fills the form of the clouds from the simulated weather, and says that it is made up', function (): void {
     $this->get('/water/clouds?weather=1')->assertOk()->assertSee('simulated weather, which is made up')->assertSee('value="dew_point" selected', false);
 });

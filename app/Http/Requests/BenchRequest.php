@@ -24,6 +24,7 @@ use GentlePour\Motion\WaterKind;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\Exceptions\HttpResponseException;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\MessageBag;
 use Illuminate\Validation\Rule;
@@ -58,7 +59,7 @@ final class BenchRequest extends FormRequest
         $frame = $this->isMethod('get') && is_string($this->query('next')) ? Frame::query()->find((int) $this->query('next')) : null;
         $subject = is_string($this->query('take')) ? Subject::query()->find((int) $this->query('take')) : null;
         $measured = is_string($this->query('measured')) ? Measurement::query()->find((int) $this->query('measured')) : null;
-        $now = [...BenchInputs::defaults(), ...(array) $this->session()->get('bench', []), ...array_map(static fn (mixed $v): mixed => $v ?? '', $given)];
+        $now = [...BenchInputs::defaults(), ...($this->hasSession() ? (array) $this->session()->get('bench', []) : []), ...array_map(static fn (mixed $v): mixed => $v ?? '', $given)];
         $this->replace([
             ...$now,
             ...($measured === null ? [] : BenchInputs::ofMeasurement($measured, $now)),
@@ -242,6 +243,9 @@ final class BenchRequest extends FormRequest
     /** A refusal shows the fields again with what was typed and the message at each; the last good answer stays in place. */
     private function refusal(MessageBag $errors): HttpResponseException
     {
+        if ($this->expectsJson()) {
+            return new HttpResponseException(new JsonResponse(['errors' => $errors->toArray()], 422));
+        }
         $form = Bench::formData($this->inputs());
         $response = $this->hasHeader('HX-Request')
             ? (new Response(view('bench.inputs', $form + ['problems' => $errors])->render(), 422))

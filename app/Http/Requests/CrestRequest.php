@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\Exceptions\HttpResponseException;
 
 /** Presses with the crests, as a list of seconds written with commas. */
 final class CrestRequest extends FormRequest
@@ -41,5 +43,10 @@ final class CrestRequest extends FormRequest
         $written = $this->string($field)->toString();
 
         return $written === '' ? [] : array_map(static fn (string $s): float => (float) $s, explode(',', $written));
+    }
+
+    protected function failedValidation(Validator $validator): never
+    {
+        throw new HttpResponseException(response()->view('water.heard', ['timer' => null, 'problem' => 'The presses cannot be read.'], 422));
     }
 }

@@ -29,7 +29,10 @@
                 @endforeach
                 @if ($board->getOff)
                     <path class="flood-line" d="M{{ $B::LEFT }} {{ $board->y($board->getOff->levelM) }}H{{ $B::RIGHT }}"/>
-                    @if ($board->getOff->leaveUnix >= $board->from)
+                    @if ($board->getOff->awashUntilUnix !== null)
+                        <rect x="{{ $board->x($board->getOff->reachedUnix) }}" y="{{ $B::TOP }}" width="{{ max(0, $board->x($board->getOff->awashUntilUnix) - $board->x($board->getOff->reachedUnix)) }}" height="{{ $B::BOTTOM - $B::TOP }}" fill="url(#flood)"/>
+                        <path class="flood-line" d="M{{ $board->x($board->getOff->awashUntilUnix) }} {{ $B::TOP - 14 }}V{{ $B::BOTTOM }}"/>
+                    @elseif ($board->getOff->leaveUnix >= $board->from)
                         <rect x="{{ $board->x($board->getOff->leaveUnix) }}" y="{{ $B::TOP }}" width="{{ max(0, $board->x($board->getOff->reachedUnix) - $board->x($board->getOff->leaveUnix)) }}" height="{{ $B::BOTTOM - $B::TOP }}" fill="url(#flood)"/>
                         <path class="flood-line" d="M{{ $board->x($board->getOff->leaveUnix) }} {{ $B::TOP - 14 }}V{{ $B::BOTTOM }}"/>
                     @endif
@@ -45,18 +48,19 @@
             @endforeach
             @if ($board->getOff)
                 <text class="flood-label" x="{{ $B::RIGHT - 6 }}" y="{{ $board->y($board->getOff->levelM) - 6 }}" text-anchor="end">stand or way out, less run-up and margin {{ number_format($board->getOff->levelM, 1) }} m</text>
-                @if ($board->getOff->leaveUnix >= $board->from)
-                    @php($leaveX = $board->x($board->getOff->leaveUnix))
-                    <g class="leave" transform="translate({{ $leaveX > $B::RIGHT - 140 ? $leaveX - 138 : $leaveX + 2 }} {{ $B::TOP - 17 }})"><rect width="136" height="22" rx="3"/><text x="68" y="15.5" text-anchor="middle">get off by {{ $board->clock($board->getOff->leaveUnix) }}</text></g>
+                @php($leaveAt = $board->getOff->awashUntilUnix ?? $board->getOff->leaveUnix)
+                @if ($leaveAt >= $board->from)
+                    @php($leaveX = $board->x($leaveAt))
+                    <g class="leave" transform="translate({{ $leaveX > $B::RIGHT - 140 ? $leaveX - 138 : $leaveX + 2 }} {{ $B::TOP - 19 }})"><rect width="136" height="20" rx="3"/><text x="68" y="14.5" text-anchor="middle">{{ $board->getOff->awashUntilUnix === null ? 'get off by' : 'awash until' }} {{ $board->clock($leaveAt) }}</text></g>
                 @endif
             @endif
             @foreach ($board->rows() as $row)
                 @foreach ($row['spans'] as $span)
                     <rect class="bar is-{{ $row['kind'] }}" x="{{ $span['x'] }}" y="{{ $row['y'] }}" width="{{ $span['width'] }}" height="20" rx="3"><title>{{ $row['name'] }} {{ $span['label'] }}</title></rect>
                     @if ($span['inside'])<text class="bar-label is-{{ $row['kind'] }}" x="{{ $span['x'] + $span['width'] / 2 }}" y="{{ $row['y'] + 14.5 }}" text-anchor="middle">{{ $span['label'] }}</text>@endif
-                    @if (trim($span['after']) !== '')<text class="bar-name" x="{{ $span['x'] + $span['width'] + 6 }}" y="{{ $row['y'] + 14.5 }}">{{ $span['after'] }}</text>@endif
+                    @if (trim($span['after']) !== '')<text class="bar-name" x="{{ $span['afterX'] }}" y="{{ $row['y'] + 14.5 }}" text-anchor="{{ $span['anchor'] }}">{{ $span['after'] }}</text>@endif
                 @endforeach
-                <text class="bar-name" x="{{ $B::LEFT - 58 }}" y="{{ $row['y'] + 14.5 }}"><tspan class="bar-title">{{ $row['name'] }}</tspan>{{ $row['spans'] === [] ? ': not this day' : '' }}</text>
+                <text class="bar-name" x="{{ $B::LEFT - 166 }}" y="{{ $row['y'] + 14.5 }}"><tspan class="bar-title">{{ $row['name'] }}</tspan>{{ $row['spans'] === [] ? ': not this day' : '' }}</text>
             @endforeach
         </g>
         <g class="cursor" role="slider" tabindex="0" aria-label="Time of day" aria-valuemin="0" aria-valuemax="{{ count($board->readings()) - 1 }}" aria-valuenow="{{ $board->opening() }}" aria-valuetext="">

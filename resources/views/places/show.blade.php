@@ -13,7 +13,11 @@
             <x-day-board :board="$board"/>
         </div>
         @if ($board->getOff)
+            @if ($board->getOff->awashUntilUnix !== null)
+            <p class="warn">By these numbers the stand or the way out is awash at {{ $board->clock($board->getOff->reachedUnix) }} already, and until {{ $board->clock($board->getOff->awashUntilUnix) }}: tide, {{ number_format($runUpM, 1) }} m of run-up and {{ number_format($place->margin_m, 1) }} m of margin. Do not go down before.</p>
+            @else
             <p class="warn">By these numbers {{ $board->getOff->leaveUnix < $board->from ? 'the stand is awash at the start of the day' : 'leave by '.$board->clock($board->getOff->leaveUnix) }}: tide, {{ number_format($runUpM, 1) }} m of run-up and {{ number_format($place->margin_m, 1) }} m of margin reach the stand or the way out at {{ $board->clock($board->getOff->reachedUnix) }}, rising {{ number_format(100 * $board->getOff->riseMPerTenMinutes) }} cm in ten minutes; {{ number_format($place->walk_minutes) }} minutes to pack and walk.</p>
+            @endif
         @endif
     @endif
     <form class="light-form" method="get" action="{{ route('places.show', $place) }}">

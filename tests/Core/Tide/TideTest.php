@@ -218,6 +218,11 @@ it('says to leave before tide, run-up and margin reach the way out, with time to
         ->and($getOff?->riseMPerTenMinutes)->toBeAbout(2 * M_PI / 36, 0.002)
         ->and(GetOff::after(oneTide(), at('2026-10-01T06:30'), 9.0, null, 0.5, 0.3, 20))->toBeNull()
         ->and(GetOff::after(oneTide(), at('2026-10-01T11:00'), 4.5, 3.8, 0.5, 0.3, 20)?->reachedUnix)->toBe(at('2026-10-01T11:00'));
+
+    // Someone who comes at eleven finds it awash, and until the tide has fallen as far as it had risen: the half cosine about high water is even.
+    $later = GetOff::after(oneTide(), at('2026-10-01T11:00'), 4.5, 3.8, 0.5, 0.3, 20);
+    expect($getOff?->awashUntilUnix)->toBeNull()->and($later?->awashUntilUnix)->toBeGreaterThan(at('2026-10-01T11:00'))
+        ->and(oneTide()->heightM((float) $later?->awashUntilUnix))->toBeAbout((float) $later?->levelM, 0.002);
 });
 
 it('keeps impossible spans and years out', function (): void {
