@@ -20,7 +20,7 @@ final readonly class Framing
     ) {
         Bounds::of('The focal length', 2, 2000, 'mm')->check($focalLengthMm, 'focal_length_mm');
         Bounds::of('The distance', 0.2, 20000, 'm')->check($distanceM, 'distance_m');
-        Bounds::of('The angle of the motion', 0, 85, '°')->check($obliqueDeg);
+        Bounds::of('The angle of the motion', 0, 85, '°')->check($obliqueDeg, 'oblique_deg');
     }
 
     /** Length in mm of the streak on the sensor: v t cos(theta) f / d. Holds for distances far beyond the focal length. */

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+use GentlePour\Exchange\Fields;
+use GentlePour\Exchange\MotionDocument;
+
+/**
+ * @param  array<string, mixed>  $changes
+ * @return array<string, mixed>
+ */
+function motion(array $changes = []): array
+{
+    $document = $changes + [
+        'camera' => ['sensor_width_mm' => 36, 'sensor_height_mm' => 24],
+        'focal_length_mm' => 24,
+        'distance_m' => 12,
+        'water' => ['kind' => 'swell', 'peak_period_s' => 8],
+    ];
+
+    return MotionDocument::answer(Fields::ofJson((string) json_encode($document)));
+}
+
+it('answers the whole document of the contract, water and clouds together', function (): void {
+    $out = motion([
+        'clouds' => ['speed_m_s' => 9, 'base_m' => 1200, 'elevation_deg' => 20, 'across' => 1.0],
+        'look' => 'silk',
+        'cloud_look' => 'soft',
+        'evaluate_s' => [0.1, 1, 30],
+    ]);
+
+    expect(array_keys($out))->toBe(['water', 'clouds', 'target']);
+    expect(array_keys($out['water']))->toBe(['speed_m_s', 'feature_m', 'evaluated', 'looks']);
+    expect(array_column($out['water']['evaluated'], 'shutter_s'))->toBe([0.1, 1.0, 30.0]);
+    expect(array_keys($out['water']['evaluated'][0]))->toBe(['shutter_s', 'shutter_label', 'texture', 'streak_mm', 'streak_share', 'look', 'waves']);
+    expect(array_column($out['clouds']['evaluated'], 'look'))->toBe(['still', 'still', 'streaked']);
+    expect($out['target']['min_s'])->toBeLessThan($out['target']['best_s']);
+    expect($out['target']['best_s'])->toBeLessThan($out['target']['max_s']);
+});
+
+it('knows every kind of water that the contract names', function (string $kind, array $measured): void {
+    $out = motion(['water' => ['kind' => $kind] + $measured, 'evaluate_s' => [0.01, 1, 100]]);
+    $textures = array_column($out['water']['evaluated'], 'texture');
+
+    expect($textures[0])->toBeGreaterThan($textures[1]);
+    expect($textures[1])->toBeGreaterThan($textures[2]);
+    expect($out['water']['looks'][0]['look'])->toBe('held');
+    expect($out['water']['looks'][0]['min_s'])->toBeNull();
+    expect(end($out['water']['looks'])['look'])->toBe('glass');
+    expect(end($out['water']['looks'])['max_s'])->toBeNull();
+})->with([
+    'swell' => ['swell', ['peak_period_s' => 9]],
+    'chop' => ['chop', ['peak_period_s' => 3]],
+    'lake' => ['lake', ['peak_period_s' => 1.5]],
+    'backwash' => ['backwash', ['speed_m_s' => 1.6]],
+    'foam' => ['foam', ['speed_m_s' => 0.4]],
+    'plunge, by its drop' => ['plunge', ['drop_m' => 11]],
+    'cascade' => ['cascade', ['speed_m_s' => 4]],
+    'weir, by its drop' => ['weir', ['drop_m' => 1.4]],
+    'rapid, by a float' => ['rapid', ['float' => ['distance_m' => 10, 'seconds' => 4]]],
+    'river, by its grain' => ['river', ['speed_m_s' => 1, 'feature_m' => 0.1]],
+]);
+
+it('takes a grown sea for smoother than a young one of the same peak, since its short waves weigh less', function (): void {
+    $at = static fn (float $gamma): float => motion([
+        'water' => ['kind' => 'swell', 'peak_period_s' => 8, 'peak_enhancement' => $gamma],
+        'evaluate_s' => [4],
+    ])['water']['evaluated'][0]['texture'];
+
+    // A sharper peak puts more of the slope into long waves, which keep theirs longer.
+    expect($at(3.3))->toBeGreaterThan($at(1.0));
+});
+
+it('adds a wind chop, and says where a sea of that height breaks (McCowan)', function (): void {
+    $sea = ['kind' => 'swell', 'peak_period_s' => 12, 'significant_height_m' => 1.56];
+    $alone = motion(['water' => $sea, 'evaluate_s' => [1]]);
+    $both = motion(['water' => $sea + ['chop' => ['peak_period_s' => 2.5, 'significant_height_m' => 0.5]], 'evaluate_s' => [1]]);
+
+    expect($both['water']['evaluated'][0]['texture'])->toBeLessThan($alone['water']['evaluated'][0]['texture']);
+    expect($alone['water']['breaks_at_depth_m'])->toBeAbout(2.0, 1e-9);
+    expect($both['water']['evaluated'][0]['waves'])->toBeAbout(1 / 12, 1e-9);
+});
+
+it('slows the sea over a shallow bed', function (): void {
+    $shallow = motion(['water' => ['kind' => 'swell', 'peak_period_s' => 10, 'depth_m' => 1]]);
+
+    // sqrt(g h) in the limit (closed form).
+    expect($shallow['water']['speed_m_s'])->toBeWithinShare(sqrt(9.80665), 0.04);
+});
+
+it('reckons clouds by kind, by dew point and by where the wind comes from', function (): void {
+    $rate = static fn (array $clouds): float => motion(['clouds' => $clouds + ['speed_m_s' => 10, 'elevation_deg' => 30]])['clouds']['share_per_second'];
+
+    expect($rate(['kind' => 'cumulus']))->toBe($rate(['base_m' => 1000]));
+    expect($rate(['temperature_c' => 18, 'dew_point_c' => 10]))->toBe($rate(['base_m' => 1000]));
+    expect($rate(['base_m' => 1000, 'wind_from_deg' => 270, 'facing_deg' => 180]))->toBeAbout($rate(['base_m' => 1000, 'across' => 1.0]), 1e-12);
+    expect($rate(['base_m' => 1000, 'wind_from_deg' => 180, 'facing_deg' => 180]))->toBeAbout($rate(['base_m' => 1000, 'across' => 0.0]), 1e-12);
+    expect($rate(['base_m' => 1000]))->toBeAbout($rate(['base_m' => 2000]) * 2, 1e-12);
+});
+
+it('gives several subjects a window each, and the one that suits them all', function (): void {
+    $out = motion([
+        'look' => 'silk',
+        'subjects' => [
+            ['name' => 'near foam', 'water' => ['kind' => 'foam', 'speed_m_s' => 0.2], 'distance_m' => 4, 'look' => 'brushed'],
+        ],
+    ]);
+
+    expect($out['subjects'][0]['name'])->toBe('near foam');
+    expect($out['subjects'][0]['looks'])->not->toBe($out['water']['looks']);
+    expect(isset($out['target']) || isset($out['conflict']))->toBeTrue();
+});
+
+it('names the pair that does not meet, by how many stops, and the fewest frames to blend', function (): void {
+    $out = motion([
+        'look' => 'brushed',
+        'cloud_look' => 'sheet',
+        'clouds' => ['crossing' => ['frame_share' => 0.33, 'seconds' => 120]],
+        'subjects' => [
+            ['name' => 'backwash', 'water' => ['kind' => 'backwash', 'speed_m_s' => 1.6], 'distance_m' => 5, 'look' => 'brushed'],
+        ],
+    ]);
+    $conflict = $out['conflict'];
+
+    expect(isset($out['target']))->toBeFalse();
+    expect($conflict['water'])->toHaveKeys(['min_s', 'best_s', 'max_s']);
+    expect($conflict['clouds']['min_s'])->toBeGreaterThan($conflict['water']['max_s']);
+    expect($conflict['stops_apart'])->toBeAbout(log($conflict['clouds']['min_s'] / min($conflict['water']['max_s'], $conflict['backwash']['max_s']), 2), 1e-6);
+    expect($conflict['pairs'][0]['stops_apart'])->toBe($conflict['stops_apart']);
+    expect(array_merge(...array_column($conflict['frames'], 'for')))->toEqualCanonicalizing(['water', 'backwash', 'clouds']);
+    expect(count($conflict['frames']))->toBe(2);
+});
+
+it('refuses bad documents at the field', function (array $changes, string $field): void {
+    expect(fn () => motion($changes))->toBeRefused('', $field);
+})->with([
+    'no period' => [['water' => ['kind' => 'swell']], 'water.peak_period_s'],
+    'an endless period' => [['water' => ['kind' => 'swell', 'peak_period_s' => 1e9]], 'water.peak_period_s'],
+    'a negative height' => [['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'significant_height_m' => -1]], 'water.significant_height_m'],
+    'a depth of nothing' => [['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'depth_m' => 0]], 'water.depth_m'],
+    'a peak that is none' => [['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'peak_enhancement' => 0.2]], 'water.peak_enhancement'],
+    'a chop without heights' => [['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'chop' => ['peak_period_s' => 2]]], 'water.significant_height_m'],
+    'a chop that is a word' => [['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'chop' => 'some']], 'water.chop'],
+    'lava' => [['water' => ['kind' => 'lava', 'speed_m_s' => 1]], 'water.kind'],
+    'a river that falls' => [['water' => ['kind' => 'river', 'drop_m' => 4]], 'water.drop_m'],
+    'a speed in words' => [['water' => ['kind' => 'river', 'speed_m_s' => 'fast']], 'water.speed_m_s'],
+    'a float that stands' => [['water' => ['kind' => 'river', 'float' => ['distance_m' => 10, 'seconds' => 0]]], 'water.float.seconds'],
+    'a slant beyond the edge' => [['oblique_deg' => 100], 'oblique_deg'],
+    'clouds of no kind' => [['clouds' => ['speed_m_s' => 9, 'kind' => 'candyfloss']], 'clouds.kind'],
+    'a dew point above the air' => [['clouds' => ['speed_m_s' => 9, 'temperature_c' => 8, 'dew_point_c' => 12]], 'clouds.dew_point_c'],
+    'clouds under the ground' => [['clouds' => ['speed_m_s' => 9, 'base_m' => -10]], 'clouds.base_m'],
+    'a crossing of nothing' => [['clouds' => ['crossing' => ['frame_share' => 0, 'seconds' => 10]]], 'clouds.crossing.frame_share'],
+    'a subject of no kind' => [['subjects' => [['water' => ['speed_m_s' => 1]]]], 'subjects.0.water.kind'],
+    'a subject with the name of another' => [['subjects' => [['name' => 'water', 'water' => ['kind' => 'foam', 'speed_m_s' => 1]]]], 'subjects.0.name'],
+    'a subject far beyond the horizon' => [['subjects' => [['water' => ['kind' => 'foam', 'speed_m_s' => 1], 'distance_m' => 1e7]]], 'subjects.0.distance_m'],
+    'subjects that are no list' => [['subjects' => ['water' => 1]], 'subjects'],
+    'a look that is none' => [['look' => 'creamy'], 'look'],
+    'a time of nothing' => [['evaluate_s' => [0]], 'evaluate_s.0'],
+    'a time that is a word' => [['evaluate_s' => ['a while']], 'evaluate_s.0'],
+]);

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+use GentlePour\Exchange\Fields;
+use GentlePour\Exchange\SolveDocument;
+
+/**
+ * @param  array<string, mixed>  $changes  by dotted name
+ * @return array<string, mixed>
+ */
+function solved(array $changes = []): array
+{
+    $document = solveDocument();
+    foreach ($changes as $name => $value) {
+        $place = &$document;
+        foreach (explode('.', $name) as $part) {
+            $place = &$place[$part];
+        }
+        $place = $value;
+        unset($place);
+    }
+
+    return SolveDocument::answer(Fields::ofJson((string) json_encode($document)));
+}
+
+it('agrees with the sum done by hand: f/11 1/80 with ten stops at f/11 ISO 100 is 12.7 s', function (): void {
+    // 1/80.6 s exactly on the dial, times 1000 for the marking ND1000.
+    $ten = array_values(array_filter(
+        solved()['solutions'],
+        static fn (array $s): bool => $s['filters'] === ['Ten'] && $s['aperture_label'] === 'f/11' && $s['iso_label'] === '100',
+    ));
+
+    expect($ten[0]['exact_s'])->toBeAbout(1000 / 80.635, 0.01);
+    expect($ten[0]['shutter_label'])->toBe('13 s');
+    expect($ten[0]['stops'])->toBeAbout(9.966, 0.001);
+});
+
+it('says what every solution costs, term by term', function (): void {
+    foreach (solved()['solutions'] as $solution) {
+        expect($solution['score'])->toBeAbout(array_sum(array_column($solution['terms'], 'stops')), 1e-9);
+        expect(array_column($solution['terms'], 'name'))->toContain('target', 'aperture', 'iso', 'filters', 'bulb');
+    }
+});
+
+it('takes film for what it is', function (): void {
+    $digital = solved(['camera.iso_low' => null]);
+    $film = solved(['camera.iso_low' => null, 'camera.reciprocity' => 1.3]);
+    $first = static fn (array $out): array => array_values(array_filter($out['solutions'], static fn (array $s): bool => $s['filters'] === ['Ten'] && $s['aperture_label'] === 'f/11' && $s['iso_label'] === '100'))[0];
+
+    expect($first($film)['exact_s'])->toBeWithinShare($first($digital)['exact_s'] ** 1.3, 1e-6);
+});
+
+it('lets the battery be a wall', function (): void {
+    foreach (solved(['camera.battery_minutes' => 1, 'target' => ['min_s' => 10, 'max_s' => 400]])['solutions'] as $solution) {
+        expect($solution['shutter_s'])->toBeLessThanOrEqual(60.0001);
+    }
+});
+
+it('says where to focus, and with how many frames where one is not enough', function (): void {
+    $deep = solved(['lens.focal_length_mm' => 70, 'sharp' => ['near_m' => 2]]);
+    expect($deep['sharp']['focus_m'])->toBeAbout(4.0, 1e-9);
+    expect(count($deep['sharp']['focus_stack_m']))->toBeGreaterThan(1);
+    expect($deep['sharp']['aperture_needed'])->toBeGreaterThan(22);
+
+    $easy = solved(['sharp' => ['near_m' => 2, 'far_m' => 40]]);
+    expect($easy['sharp']['focus_m'])->toBeAbout(2 / (1 / 2 + 1 / 40), 1e-9);
+    expect($easy['sharp']['focus_stack_m'])->toBeNull();
+    expect(isset(solved()['sharp']))->toBeFalse();
+});
+
+it('hears the light fall between two readings', function (): void {
+    $given = solved(['drift_stops_per_min' => -0.5, 'target' => ['min_s' => 60, 'max_s' => 240]]);
+    // A stop in two minutes: 1/160 then, 1/80 now, at the same aperture and ISO.
+    $read = solved(['earlier_reading' => ['aperture' => 11, 'shutter' => '1/160', 'iso' => 100, 'minutes_before' => 2], 'target' => ['min_s' => 60, 'max_s' => 240]]);
+
+    expect($read['solutions'][0]['exact_s'])->toBeAbout($given['solutions'][0]['exact_s'], 1e-6);
+});
+
+it('keeps a graduated filter of the reading on, and crosses two that are free', function (): void {
+    $grads = [
+        ['name' => 'Soft', 'kind' => 'graduated', 'stops' => 2, 'mount' => 'slot'],
+        ['name' => 'Hard', 'kind' => 'graduated', 'stops' => 3, 'mount' => 'slot'],
+    ];
+    $bare = ['camera.iso_max' => 100, 'camera.iso_low' => null, 'filters' => $grads, 'target' => ['min_s' => 0.045, 'max_s' => 0.06]];
+    $crossed = solved($bare);
+    $kept = solved(['reading.filters' => ['Soft']] + $bare);
+
+    expect(array_column($crossed['solutions'], 'filters'))->toContain(['Soft', 'Hard']);
+    foreach ($kept['solutions'] as $solution) {
+        expect($solution['filters'])->toBe(['Soft']);
+        expect($solution['stops'])->toBeAbout(0.0, 1e-9);
+    }
+});
+
+it('puts the holder only where its adapters fit', function (): void {
+    $fits = solved(['holder' => ['slots' => 2, 'adapters_mm' => [77]]]);
+    $not = solved(['holder' => ['slots' => 2, 'adapters_mm' => [67]]]);
+
+    expect($fits['found'])->toBeGreaterThan($not['found']);
+    foreach ($not['solutions'] as $solution) {
+        expect($solution['filters'])->not->toContain('Ten');
+    }
+});
+
+it('weighs a cast, and says so', function (): void {
+    $cast = [['name' => 'Blue', 'kind' => 'nd', 'marking' => 'ND1000', 'mount' => 'slot', 'cast' => ['red_stops' => -0.4, 'blue_stops' => 0.6]]];
+    $out = solved(['filters' => $cast]);
+    $terms = array_column($out['solutions'][0]['terms'], 'stops', 'name');
+
+    expect($terms['cast'])->toBeAbout(0.3, 1e-9);
+});
+
+it('goes by the lens’s own best apertures when they are given', function (): void {
+    $out = solved(['lens.aperture_best_from' => 5.6, 'lens.aperture_best_to' => 6.3, 'target' => ['min_s' => 2, 'max_s' => 40]]);
+
+    expect($out['solutions'][0]['aperture'])->toBeLessThan(7.0);
+});
+
+it('refuses bad documents at the field', function (array $changes, string $field): void {
+    expect(fn () => solved($changes))->toBeRefused('', $field);
+})->with([
+    'an exponent of no film' => [['camera.reciprocity' => 3], 'camera.reciprocity'],
+    'a battery of years' => [['camera.battery_minutes' => 1e6], 'camera.battery_minutes'],
+    'a best aperture upside down' => [['lens.aperture_best_from' => 11, 'lens.aperture_best_to' => 8], 'lens.preferred'],
+    'half a best aperture' => [['lens.aperture_best_from' => 11], 'lens.aperture_best_to'],
+    'depth from nowhere' => [['sharp' => ['near_m' => 0]], 'sharp.near_m'],
+    'depth backwards' => [['sharp' => ['near_m' => 5, 'far_m' => 2]], 'sharp.far_m'],
+    'two readings at once' => [['earlier_reading' => ['aperture' => 11, 'shutter' => '1/60', 'iso' => 100, 'minutes_before' => 0]], 'earlier_reading.minutes'],
+    'an earlier reading of nothing' => [['earlier_reading' => ['minutes_before' => 4]], 'earlier_reading.aperture'],
+    'adapters in words' => [['holder' => ['slots' => 2, 'adapters_mm' => ['large']]], 'holder.adapters_mm.0'],
+    'a cast beyond reason' => [['filters' => [['name' => 'A', 'kind' => 'nd', 'stops' => 3, 'cast' => ['red_stops' => 9]]]], 'filters.0.cast.cast_red'],
+    'too many slots' => [['holder' => ['slots' => 9]], 'holder.slots'],
+    'a reading through a filter that is not there' => [['reading.filters' => ['Nine']], 'reading.filters.0'],
+    'a habit that is none' => [['habits.frames' => 'seven'], 'habits.frames'],
+    'a window upside down' => [['target' => ['min_s' => 40, 'max_s' => 10]], 'target.min_s'],
+    'an endless light' => [['drift_stops_per_min' => 1e300], 'drift_stops_per_min'],
+    'two filters of one name' => [['filters' => [['name' => 'A', 'kind' => 'nd', 'stops' => 3], ['name' => 'a', 'kind' => 'nd', 'stops' => 6]]], 'filters'],
+]);

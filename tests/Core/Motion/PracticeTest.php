@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Kit\Sensor;
+use GentlePour\Motion\CloudLook;
+use GentlePour\Motion\Clouds;
+use GentlePour\Motion\Flow;
+use GentlePour\Motion\Framing;
+use GentlePour\Motion\Look;
+use GentlePour\Motion\LookBands;
+use GentlePour\Motion\MovingWater;
+use GentlePour\Motion\Stirring;
+use GentlePour\Motion\WaterKind;
+use GentlePour\Motion\Waves;
+
+// What photographers of water say of their pictures, put to the numbers. Common practice throughout.
+
+function seenFrom(float $distanceM, float $focalMm = 24): Framing
+{
+    return new Framing(new Sensor(36, 24), $focalMm, $distanceM);
+}
+
+function looks(MovingWater $water, Framing $framing, float $seconds): Look
+{
+    return LookBands::of($water, $framing)->at($seconds)->look;
+}
+
+it('makes waterfalls of every size silk somewhere between half a second and two', function (float $dropM, float $distanceM): void {
+    $framing = seenFrom($distanceM);
+    $fall = Flow::of(Flow::speedOfDrop(WaterKind::Plunge, $dropM), (float) WaterKind::Plunge->featureM(), $framing);
+
+    $found = array_map(static fn (float $seconds): Look => looks($fall, $framing, $seconds), [0.5, 1.0, 1.5, 2.0]);
+
+    expect($found)->toContain(Look::Silk);
+    expect(looks($fall, $framing, 1 / 1000))->toBeIn([Look::Held, Look::Lively]);
+    expect(looks($fall, $framing, 30))->toBeIn([Look::Mist, Look::Glass]);
+})->with([
+    'a step in a stream' => [1.0, 4],
+    'a man high' => [2.0, 6],
+    'a house high' => [6.0, 15],
+    'a tower high' => [15.0, 30],
+    'forty metres' => [40.0, 60],
+]);
+
+it('tells 1/10 from 1/5 s in a cascade at a glance', function (): void {
+    $cascade = Flow::of(4, (float) WaterKind::Cascade->featureM(), seenFrom(8));
+
+    expect($cascade->textureKept(0.1) / $cascade->textureKept(0.2))->toBeGreaterThan(1.1);
+});
+
+it('turns a waterfall to milk at thirty seconds', function (): void {
+    $fall = Flow::of(9, (float) WaterKind::Plunge->featureM(), seenFrom(20));
+
+    expect($fall->textureKept(30))->toBeLessThan(0.07);
+});
+
+it('paints shore waves with definition at 1/4 to 1 s', function (float $periodS, float $seconds): void {
+    $framing = seenFrom(10);
+
+    expect(looks(Waves::ofPeriod($periodS, $framing), $framing, $seconds))->toBeIn([Look::Lively, Look::Brushed]);
+})->with([5.0, 7.0, 9.0])->with([0.25, 0.5, 1.0]);
+
+it('leaves something drawn in a swell at the usual half a second to two', function (float $periodS): void {
+    $framing = seenFrom(10);
+    foreach ([0.5, 1.0, 2.0] as $seconds) {
+        expect(looks(Waves::ofPeriod($periodS, $framing), $framing, $seconds))->toBeIn([Look::Lively, Look::Brushed, Look::Silk]);
+    }
+})->with([6.0, 8.0, 10.0]);
+
+it('has gentle waves nearly gone at 4 s, with their outlines left at 2 s', function (): void {
+    $framing = seenFrom(12);
+    $gentle = Waves::ofPeriod(4, $framing);
+
+    expect($gentle->textureKept(2))->toBeGreaterThan(0.2);
+    expect($gentle->textureKept(4))->toBeLessThan(0.2);
+});
+
+it('has hardly any texture in the sea at 30 s, and a flat sheet after minutes', function (float $periodS): void {
+    $sea = Waves::ofPeriod($periodS, seenFrom(15));
+
+    expect($sea->textureKept(30))->toBeLessThan(0.06);
+    expect($sea->textureKept(180))->toBeLessThan(0.02);
+})->with([4.0, 8.0, 12.0]);
+
+it('needs longer for a longer swell, and shorter for faster water', function (): void {
+    $framing = seenFrom(12);
+    $silk = static fn (MovingWater $water): float => LookBands::of($water, $framing)->band(Look::Silk)?->minS ?? 0.0;
+
+    expect($silk(Waves::ofPeriod(12, $framing)))->toBeGreaterThan($silk(Waves::ofPeriod(6, $framing)));
+    expect($silk(Flow::of(8, 0.25, $framing)))->toBeLessThan($silk(Flow::of(2, 0.25, $framing)));
+});
+
+it('gives the same look for the same number of grains carried past, however fast', function (float $speedMS): void {
+    $framing = seenFrom(8);
+
+    // Silk begins at 8.7 grains (closed form).
+    expect(LookBands::of(Flow::of($speedMS, 0.25, $framing), $framing)->band(Look::Silk)?->minS)->toBeWithinShare(8.748 * 0.25 / $speedMS, 0.002);
+})->with([0.5, 2.0, 4.0, 10.0]);
+
+it('softens clouds in seconds and draws them out in minutes, at the usual wind and height', function (): void {
+    $clouds = Clouds::ofWind(10, 1200, 25, 1.0, 24, 36);
+
+    expect(CloudLook::ofShare($clouds->streakShare(1)))->toBe(CloudLook::Still);
+    expect(CloudLook::ofShare($clouds->streakShare(8)))->toBe(CloudLook::Soft);
+    expect(CloudLook::ofShare($clouds->streakShare(60)))->toBe(CloudLook::Streaked);
+    expect(CloudLook::ofShare($clouds->streakShare(240)))->toBe(CloudLook::Sheet);
+});
+
+it('draws clouds out faster overhead and with a longer lens', function (): void {
+    $rate = static fn (float $elevation, float $focal): float => Clouds::ofWind(10, 1200, $elevation, 1.0, $focal, 36)->sharePerSecond;
+
+    expect($rate(60, 24))->toBeGreaterThan($rate(15, 24));
+    expect($rate(15, 70))->toBeWithinShare($rate(15, 35) * 2, 1e-9);
+});
+
+it('freezes a walking person at a hundredth and foliage in wind at about the same, ten metres off', function (Stirring $what, float $longest, float $shortest): void {
+    $seconds = seenFrom(10, 50)->sharpSeconds($what->speedMS());
+
+    expect($seconds)->toBeLessThan($longest)->toBeGreaterThan($shortest);
+})->with([
+    'a walker' => [Stirring::PersonWalking, 1 / 100, 1 / 500],
+    'foliage in wind' => [Stirring::FoliageWind, 1 / 100, 1 / 500],
+    'foliage in a breath' => [Stirring::FoliageLight, 1 / 30, 1 / 125],
+    'a boat at its mooring' => [Stirring::MooredBoat, 1 / 20, 1 / 100],
+    'a person standing' => [Stirring::PersonStanding, 1 / 4, 1 / 30],
+    'a gull' => [Stirring::Bird, 1 / 1000, 1 / 4000],
+]);
+
+it('names the words of every look once', function (): void {
+    $words = array_map(static fn (Look $l): string => $l->words(), Look::cases());
+
+    expect($words)->toBe(array_unique($words));
+    foreach (CloudLook::cases() as $look) {
+        expect($look->words())->not->toBe('');
+    }
+});
+
+it('aims every look of every water inside what a shutter can do', function (WaterKind $kind): void {
+    $framing = seenFrom(15);
+    $water = $kind->isWaves() ? Waves::ofPeriod(6, $framing) : Flow::of(2, (float) $kind->featureM(), $framing);
+    foreach (LookBands::of($water, $framing)->bands as $band) {
+        $window = $band->window();
+        expect($window->min->seconds)->toBeGreaterThanOrEqual(ShutterTime::SHORTEST_S);
+        expect($window->max->seconds)->toBeLessThanOrEqual(ShutterTime::LONGEST_S);
+        expect($window->contains($window->best))->toBeTrue();
+    }
+})->with(WaterKind::cases());
