@@ -57,7 +57,7 @@ final class FramePlan
             'way' => SolveDocument::way($way),
             'window' => ['min_s' => $window->min->seconds, 'best_s' => $window->best->seconds, 'max_s' => $window->max->seconds, 'middle_s' => ($band ?? $bench->band)->window()->best->seconds],
             'rhythm' => Measurement::query()->find((int) self::text($bench, 'rhythm'))?->rhythm(),
-            'moment' => $bench->rhythm()?->moment($bench->moving->kind),
+            'moment' => $bench->says()->rhythm()?->moment($bench->moving->kind),
             'reading' => [
                 'label' => sprintf('%s, %s, ISO %s', $reading->shutter->label(), $reading->aperture->label(), $reading->iso->label()),
                 'ev100' => $bench->reading->ev100(),

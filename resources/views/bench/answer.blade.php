@@ -32,8 +32,8 @@
             data-place="{{ $bench->window->best->label() }}">
     </div>
     <p class="kept">
-        <span><b>{{ number_format(100 * $bench->textureKept(), 0) }}&hairsp;%</b> texture kept</span>
-        <span>streak <b>{{ $bench->streakLabel() }}</b></span>
+        <span><b>{{ number_format(100 * $bench->says()->textureKept(), 0) }}&hairsp;%</b> texture kept</span>
+        <span>streak <b>{{ $bench->says()->streakLabel() }}</b></span>
         @if ($bench->moving->water->waves(1.0) !== null)
             <span><b>{{ number_format($bench->moving->water->waves($bench->window->best->seconds), 1) }}</b> waves</span>
         @endif
@@ -42,8 +42,8 @@
         @endif
     </p>
 </section>
-@if ($bench->rhythm())
-    <p class="rhythm">{{ ucfirst($bench->rhythm()->words()) }}. {{ $bench->rhythm()->moment($bench->moving->kind) }}</p>
+@if ($bench->says()->rhythm())
+    <p class="rhythm">{{ ucfirst($bench->says()->rhythm()->words()) }}. {{ $bench->says()->rhythm()->moment($bench->moving->kind) }}</p>
 @endif
 @foreach ($rules as $rule)
     <x-stop-rule :rule="$rule"/>

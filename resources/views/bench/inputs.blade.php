@@ -58,7 +58,7 @@
                 @if ($kind === \GentlePour\Motion\WaterKind::Backwash)<x-entry name="period" label="An uprush every" unit="s" :value="$inputs['period']" :problem="$at('period')" inputmode="decimal"/>@endif
             @else
                 <x-entry name="height" label="Significant height" unit="m" :value="$inputs['height']" :problem="$at('height')" inputmode="decimal"/>
-                <x-entry name="depth" label="Depth" unit="m" :value="$inputs['depth']" :problem="$at('depth')" inputmode="decimal" placeholder="deep" :hint="($bench ?? null)?->breakerHint()"/>
+                <x-entry name="depth" label="Depth" unit="m" :value="$inputs['depth']" :problem="$at('depth')" inputmode="decimal" placeholder="deep" :hint="($bench ?? null)?->says()->breakerHint()"/>
                 <x-entry name="chop_period" label="Chop on it, period" unit="s" :value="$inputs['chop_period']" :problem="$at('chop_period')" inputmode="decimal"/>
                 <x-entry name="chop_height" label="its height" unit="m" :value="$inputs['chop_height']" :problem="$at('chop_height')" inputmode="decimal"/>
             @endif
@@ -136,11 +136,11 @@
         @endif
         <x-entry name="bias" label="Highlights" unit="stops" :value="$inputs['bias']" :problem="$at('bias')" inputmode="decimal" hint="Minus protects white water"/>
         <x-entry name="longest" label="No longer than" :value="$inputs['longest']" :problem="$at('longest')" placeholder="any time"/>
-        <x-entry name="drift" label="Light drifts" unit="st/min" :value="$inputs['drift']" :problem="$at('drift')" inputmode="decimal" placeholder="steady" :hint="($bench ?? null)?->driftHint()"/>
+        <x-entry name="drift" label="Light drifts" unit="st/min" :value="$inputs['drift']" :problem="$at('drift')" inputmode="decimal" placeholder="steady" :hint="($bench ?? null)?->says()->driftHint()"/>
         <details class="more" @if (($inputs['earlier_shutter'] ?? '') !== '' || $at('earlier_shutter') || $at('earlier_minutes')) open @endif>
             <summary>An earlier reading</summary>
             <x-dial name="earlier_shutter" label="It was" dial="shutter" :value="$inputs['earlier_shutter']" :problem="$at('earlier_shutter')"/>
-            <x-entry name="earlier_minutes" label="minutes ago" unit="min" :value="$inputs['earlier_minutes']" :problem="$at('earlier_minutes')" inputmode="decimal" :hint="($bench ?? null)?->driftFound() ?? 'At the same aperture and ISO; both are needed'"/>
+            <x-entry name="earlier_minutes" label="minutes ago" unit="min" :value="$inputs['earlier_minutes']" :problem="$at('earlier_minutes')" inputmode="decimal" :hint="($bench ?? null)?->says()->driftFound() ?? 'At the same aperture and ISO; both are needed'"/>
         </details>
         <details class="more" @if (($inputs['sharp_near'] ?? '') !== '' || $at('sharp_near') || $at('sharp_far')) open @endif>
             <summary>Sharp from, to</summary>
