@@ -131,7 +131,7 @@ final readonly class Moving
         return new MovingPart(
             'Sky', sprintf('%.2f %%/s', 100 * $clouds->sharePerSecond),
             array_map(static fn (array $b): array => ['look' => $b['look']->value, 'words' => $b['look']->words(), 'minS' => $b['minS'], 'maxS' => $b['maxS']], $clouds->bands()),
-            $look === null ? null : new Wish('clouds', $look->value, self::cloudWindow($clouds, $look)),
+            $look === null ? null : new Wish('the clouds', $look->value, self::cloudWindow($clouds, $look)),
             static fn (float $s): array => MovingPart::stroke($clouds->streakShare($s), 1 / (1 + 6 * $clouds->streakShare($s))),
         );
     }

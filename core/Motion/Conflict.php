@@ -22,7 +22,7 @@ final readonly class Conflict
     public function sentence(): string
     {
         return sprintf(
-            '%s %s ends at %s, %s %s begins at %s: %.1f stops apart.',
+            '%s for %s ends at %s, %s for %s begins at %s: %.1f stops apart.',
             ucfirst($this->shorter->look), $this->shorter->name, $this->shorter->window->max->label(),
             $this->longer->look, $this->longer->name, $this->longer->window->min->label(), $this->stopsApart(),
         );

@@ -4,8 +4,8 @@
 
 const HORIZON = { sea: 0.36, lake: 0.42, shore: 0.2, fall: 0, cascade: 0, weir: 0.24, river: 0.16 };
 const SUBJECT = 0.72;
-const MEAN = { waves: 0.4, flow: 0.66 };
-const GAIN = { waves: 0.14, flow: 0.13 };
+const MEAN = { waves: 0.4, flow: 0.74 };
+const GAIN = { waves: 0.14, flow: 0.105 };
 const LONGEST_STREAK_PX = 6000;
 
 // The same numbers every time.
