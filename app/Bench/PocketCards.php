@@ -17,6 +17,11 @@ final class PocketCards
 {
     private const WATERS = 7;
 
+    public static function canBeMade(): bool
+    {
+        return Camera::query()->exists() && Lens::query()->exists();
+    }
+
     /** @return array{card: PocketCard, waters: list<array{name: string, looks: array<string, string>}>, camera: string, release: bool} */
     public static function of(bool $thirds, bool $byCard): array
     {

@@ -123,3 +123,34 @@ it('keeps foreign keys, a write-ahead log and patience in the database it ships 
     expect($options['connections']['sqlite'])->toMatchArray(['foreign_key_constraints' => true, 'journal_mode' => 'WAL', 'busy_timeout' => 5000]);
     expect(Illuminate\Support\Facades\DB::selectOne('PRAGMA foreign_keys')->foreign_keys)->toBe(1);
 });
+
+it('shows every view in a picture that the README links, and keeps their number readable', function (): void {
+    $readme = (string) file_get_contents(base_path('README.md'));
+    $pictures = glob(base_path('docs/screenshots/*.png')) ?: [];
+
+    expect(count($pictures))->toBeGreaterThan(10)->toBeLessThan(20);
+    foreach ($pictures as $picture) {
+        expect($readme)->toContain('docs/screenshots/'.basename($picture));
+        expect(filesize($picture))->toBeLessThan(1_000_000);
+    }
+});
+
+it('links only to pages of its own documentation that are there', function (): void {
+    foreach (['README.md', ...array_map(static fn (string $f): string => 'docs/'.basename($f), glob(base_path('docs/*.md')) ?: [])] as $page) {
+        preg_match_all('/\]\((?!https?:)([^)#]+)\)/', (string) file_get_contents(base_path($page)), $links);
+        foreach ($links[1] as $link) {
+            expect(file_exists(dirname(base_path($page)).'/'.$link))->toBeTrue("{$page} links to {$link}");
+        }
+    }
+});
+
+it('publishes a schema by which its own export is valid, and names every column of the kit', function (): void {
+    $schema = json_decode(App\Exchange\KitFile::schema(), true);
+    $kit = json_decode(App\Exchange\KitFile::write(), true);
+
+    foreach (['cameras' => 'camera', 'lenses' => 'lens', 'filters' => 'filter'] as $list => $piece) {
+        expect(array_diff(array_keys($kit[$list][0]), array_keys($schema['$defs'][$piece]['properties'])))->toBe([]);
+    }
+    $result = (new Opis\JsonSchema\Validator)->validate(json_decode(App\Exchange\KitFile::write()), App\Exchange\KitFile::schema());
+    expect($result->isValid())->toBeTrue();
+});

@@ -133,6 +133,7 @@ it('refuses a kit file that is none, in whole and saying where', function (strin
     'a list' => ['[]', 'schema'],
     'another format' => ['{"format": "other", "cameras": [], "lenses": [], "filters": []}', '/format'],
     'a kind that is none' => ['{"format": "gentle-pour-kit-1", "cameras": [], "lenses": [], "filters": [{"name": "A", "kind": "pink", "mount": "slot"}]}', '/filters/0/kind'],
+    'a day that is none' => ['{"format": "gentle-pour-kit-1", "cameras": [], "lenses": [], "filters": [{"name": "A", "kind": "nd", "mount": "slot", "stops": 3, "measured_on": "2026-13-45"}]}', '/filters/0/measured_on'],
     'too dark' => ['{"format": "gentle-pour-kit-1", "cameras": [], "lenses": [], "filters": [{"name": "A", "kind": "nd", "mount": "slot", "stops": 99}]}', '/filters/0/stops'],
     'what the core refuses' => ['{"format": "gentle-pour-kit-1", "cameras": [], "lenses": [], "filters": [{"name": "Fine", "kind": "nd", "mount": "slot", "stops": 3}, {"name": "B", "kind": "variable", "mount": "slot", "stops": 3}]}', 'filters.1'],
     'an upside-down lens' => ['{"format": "gentle-pour-kit-1", "cameras": [], "filters": [], "lenses": [{"name": "L", "focal_min_mm": 24, "focal_max_mm": 70, "widest_f": 8, "smallest_f": 4}]}', 'lenses.0'],
@@ -198,4 +199,15 @@ it('keeps a graduated filter that was on for the reading, and counts no stops fo
 it('proposes the mean of several to those who shoot that way, with its gaps', function (): void {
     Setting::write('habits', ['frames' => 'mean']);
     $this->get('/bench?'.http_build_query(benchQuery(['shutter' => '1/60'])))->assertOk()->assertSee('The mean of')->assertSee('streaks break');
+});
+
+it('sends a person without a lens to the first kit, and one with a bench out of order back to it', function (): void {
+    $this->get('/bench?'.http_build_query(benchQuery()))->assertOk();
+    Lens::query()->update(['focal_min_mm' => 300, 'focal_max_mm' => 400]);
+    $this->get('/compare')->assertRedirect('/bench');
+    Lens::query()->delete();
+    $this->get('/card')->assertRedirect('/kit/first');
+    $this->get('/card.csv')->assertRedirect('/kit/first');
+    $this->get('/compare')->assertRedirect('/bench');
+    $this->get('/bench/better')->assertStatus(422);
 });

@@ -8,7 +8,6 @@ use App\Bench\KitBag;
 use App\Bench\PocketCards;
 use App\Exchange\KitFile;
 use App\Http\Requests\FirstKitRequest;
-use App\Models\Camera;
 use App\Models\Setting;
 use GentlePour\InvalidValue;
 use Illuminate\Contracts\View\View;
@@ -66,11 +65,14 @@ final class KitFileController
 
     public function card(Request $request): View|RedirectResponse
     {
-        return Camera::query()->exists() ? view('card.show', PocketCards::of($request->boolean('thirds'), $request->query('school') === 'card')) : redirect()->route('kit.first');
+        return PocketCards::canBeMade() ? view('card.show', PocketCards::of($request->boolean('thirds'), $request->query('school') === 'card')) : redirect()->route('kit.first');
     }
 
-    public function cardTable(Request $request): Response
+    public function cardTable(Request $request): Response|RedirectResponse
     {
+        if (! PocketCards::canBeMade()) {
+            return redirect()->route('kit.first');
+        }
         $card = PocketCards::of($request->boolean('thirds'), $request->query('school') === 'card')['card'];
 
         return response($card->csv(), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="gentle-pour-card.csv"']);

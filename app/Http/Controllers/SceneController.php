@@ -9,9 +9,12 @@ use App\Drawing\StopAxis;
 use App\Http\Requests\BenchRequest;
 use App\Http\Requests\CompareRequest;
 use GentlePour\Exposure\ShutterTime;
+use GentlePour\InvalidValue;
 use GentlePour\Scene\Scene;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 
 /** Seeing the blur before it is shot: recipes of pictures, and open times side by side. */
 final class SceneController
@@ -25,9 +28,13 @@ final class SceneController
         return response()->json(Scene::recipe($moving->kind, $moving->water, $moving->framing, $moving->clouds, $times));
     }
 
-    public function compare(CompareRequest $request): View
+    public function compare(CompareRequest $request): View|RedirectResponse
     {
-        $bench = $request->bench();
+        try {
+            $bench = $request->bench();
+        } catch (InvalidValue|ModelNotFoundException) {
+            return redirect()->route('bench')->with('problem', 'The bench has to be in order before times can be compared.');
+        }
         $times = $request->times($bench);
 
         return view('compare.show', [

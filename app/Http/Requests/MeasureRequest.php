@@ -67,7 +67,7 @@ final class MeasureRequest extends FormRequest
                 MeasurementKind::Clouds => $this->cloudRules(),
                 MeasurementKind::Buoy => $this->isKeeping() ? [
                     'period_s' => ['bail', 'required', new Quantity('The period', 0.3, 30, 's')], 'height_m' => ['nullable', 'bail', new Quantity('The height', 0, 25, 'm')],
-                    'wind_m_s' => ['nullable', 'bail', new Quantity('The wind', 0, 90, 'm/s')], 'source' => ['nullable', 'string', 'max:120'], 'observed_at' => ['nullable', 'date'],
+                    'wind_m_s' => ['nullable', 'bail', new Quantity('The wind', 0, 90, 'm/s')], 'source' => ['nullable', 'string', 'max:120'], 'observed_at' => ['nullable', 'date', 'after:1970-01-02', 'before:2100-01-01'],
                 ] : [
                     'files' => ['array', 'max:12'], 'files.*' => ['file', 'max:20480'], 'text' => ['nullable', 'string', 'max:2000000'],
                     'feed' => ['nullable', 'string', 'max:20'], 'at' => ['nullable', 'date', 'after:1970-01-02', 'before:2100-01-01'],
