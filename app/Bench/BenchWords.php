@@ -15,6 +15,7 @@ use GentlePour\Motion\WaterKind;
 use GentlePour\Solving\FrameMean;
 use GentlePour\Solving\FramesHabit;
 use GentlePour\Solving\Remedies;
+use GentlePour\Solving\Remedy;
 
 /** What the bench says beside the ways to shoot it: texture and streak, waves, depth, companions, the light, and averaging. */
 final readonly class BenchWords
@@ -132,7 +133,26 @@ final readonly class BenchWords
     /** What the light curve of the subject's place says of the drift just now. */
     public function driftHint(): ?string
     {
-        return PlaceNow::of((int) (is_scalar($this->bench->inputs['subject'] ?? null) ? $this->bench->inputs['subject'] : 0))?->driftHint();
+        return $this->place()?->driftHint();
+    }
+
+    /** The same as a number for the field; null when the light is as good as steady or no place is known. */
+    public function driftNow(): ?string
+    {
+        $drift = $this->place()?->drift();
+
+        return $drift === null ? null : Decimal::write($drift);
+    }
+
+    /** When the light that a remedy waits for will be there; null where it does not wait, or nothing says when. */
+    public function when(Remedy $remedy): ?string
+    {
+        return $remedy->ev100 === null ? null : $this->place()?->when($remedy->ev100, $remedy->ev100 < $this->bench->reading->ev100());
+    }
+
+    private function place(): ?PlaceNow
+    {
+        return PlaceNow::of((int) (is_scalar($this->bench->inputs['subject'] ?? null) ? $this->bench->inputs['subject'] : 0));
     }
 
     public function streakLabel(): string

@@ -114,7 +114,7 @@ final class Remedies
         }
         $remedies[] = new Remedy('wait', $missing, sprintf(
             'Wait until the light has dropped by %.1f stops, to EV %.1f.', $missing, $q->reading->ev100() - $missing,
-        ));
+        ), ev100: $q->reading->ev100() - $missing);
         if ($longestS >= ShutterTime::SHORTEST_S) {
             $nearest = ShutterTime::ofSeconds(min($longestS, $wallS));
             $remedies[] = new Remedy('nearest', $missing, 'Take the longest within reach: '.$nearest->label($q->bag->camera->longestTimed).'.', $nearest->seconds);
@@ -139,7 +139,7 @@ final class Remedies
                 'Raise the ISO by %.1f stops beyond %s, the highest you accept.', $missing, $highest->label(),
             )),
             new Remedy('aperture', $missing, sprintf('Use a lens that opens %.1f stops wider than %s.', $missing, $widest->label())),
-            new Remedy('wait', $missing, sprintf('Wait for %.1f stops more light, EV %.1f.', $missing, $q->reading->ev100() + $missing)),
+            new Remedy('wait', $missing, sprintf('Wait for %.1f stops more light, EV %.1f.', $missing, $q->reading->ev100() + $missing), ev100: $q->reading->ev100() + $missing),
         ];
         if ($shortestS <= $wallS && $shortestS <= ShutterTime::LONGEST_S) {
             $nearest = ShutterTime::ofSeconds($shortestS);

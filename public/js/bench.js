@@ -78,6 +78,10 @@ function startDials() {
         if (button) {
             stepDial(document.getElementById(button.dataset.for), Number(button.dataset.step));
         }
+        const set = event.target.closest('[data-set]');
+        if (set) {
+            write(document.getElementById(set.dataset.set), set.dataset.value);
+        }
         const aimed = event.target.closest('[data-aim]');
         if (aimed) {
             write(document.getElementById('f-target'), aimed.dataset.aim);

@@ -176,3 +176,20 @@ it('has a demo that keeps to its own cautions: the outing ahead begins dry, with
     expect($getOff?->awashUntilUnix)->toBeNull();
     expect($getOff?->leaveUnix ?? INF)->toBeGreaterThanOrEqual($outing->starts_at->getTimestamp() + 1800);
 });
+
+it('says at what hour the light alone will do it, by the sun at the place of the subject', function (): void {
+    $this->travelTo(Carbon::parse('2026-11-26 13:00', 'UTC'));
+    Filter::query()->update(['packed' => false]);
+    $bright = $this->get('/bench?'.http_build_query(benchQuery(['subject' => '1', 'shutter' => '1/125'])))->assertOk();
+    $bright->assertSee('Wait until the light has dropped')->assertSee('By the sun at Thrennet Stair, in a clear sky: 1');
+
+    $this->get('/bench?'.http_build_query(benchQuery(['subject' => '', 'shutter' => '1/125'])))->assertOk()->assertSee('Wait until the light has dropped')->assertDontSee('By the sun at');
+});
+
+it('offers the drift of the hour with one press, and nothing at noon', function (): void {
+    $this->travelTo(Carbon::parse('2026-11-26 16:40', 'UTC'));
+    $this->get('/bench?'.http_build_query(benchQuery(['subject' => '1'])))->assertOk()->assertSee('data-set="f-drift" data-value="-0.', false)->assertSee('just now, by the sun at Thrennet Stair');
+
+    $this->travelTo(Carbon::parse('2026-06-21 12:40', 'UTC'));
+    $this->get('/bench?'.http_build_query(benchQuery(['subject' => '1'])))->assertOk()->assertDontSee('data-set="f-drift"', false);
+});

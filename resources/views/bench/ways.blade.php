@@ -29,7 +29,7 @@
     @empty
         <ul class="remedies">
             @foreach ($bench->answer->remedies as $remedy)
-                <li><b>{{ number_format($remedy->stops, 1) }} stops</b> {{ $remedy->detail }}
+                <li><b>{{ number_format($remedy->stops, 1) }} stops</b> {{ $remedy->detail }} {{ $bench->says()->when($remedy) }}
                     @if ($remedy->kind === 'nearest')
                         <button type="button" class="button is-quiet is-small" data-aim="{{ \App\Support\Decimal::write($remedy->seconds, 4) }}">Aim there</button>
                     @endif</li>
