@@ -86,7 +86,7 @@ it('brings a kit file in, and says what is wrong with one that is none', functio
 
     file_put_contents($path, '{"format": "gentle-pour-kit-1", "cameras": [], "lenses": [], "filters": [{"name": "From afar", "kind": "nd", "mount": "slot", "stops": 8}]}');
     $this->find('#f-kit')->sendKeys($path);
-    $this->click('form[action$="/file"] button')->seesIn('.said', '1 pieces of kit are in')->seesIn('.kit-list', 'From afar');
+    $this->click('form[action$="/file"] button')->seesIn('.said', 'One piece of kit is in')->seesIn('.kit-list', 'From afar');
     unlink($path);
 });
 

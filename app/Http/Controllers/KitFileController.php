@@ -38,7 +38,7 @@ final class KitFileController
             throw ValidationException::withMessages(['kit' => [$e->getMessage()]]);
         }
 
-        return redirect()->route('kit')->with('done', "{$count} pieces of kit are in; what had the same name was taken over.");
+        return redirect()->route('kit')->with('done', ($count === 1 ? 'One piece of kit is in' : "{$count} pieces of kit are in").'; what had the same name was taken over.');
     }
 
     /** One page for a first camera, lens and filter. */
