@@ -36,8 +36,12 @@ final class Remedies
     /** The fewest frames whose mean has the wanted blur in this light with this bag; null when one frame does, or no number would. */
     public static function framesToAverage(Question $q): ?int
     {
-        $reachable = min(self::reach($q)[1], $q->walls()[0]->longest->seconds ?? INF);
-        $frames = (int) ceil($q->target->best->seconds / $reachable - 1e-9);
+        return self::framesOf($q, min(self::reach($q)[1], $q->walls()[0]->longest->seconds ?? INF));
+    }
+
+    private static function framesOf(Question $q, float $reachableS): ?int
+    {
+        $frames = (int) ceil($q->target->best->seconds / $reachableS - 1e-9);
 
         return $frames < 2 || $frames > FrameMean::MOST ? null : $frames;
     }
@@ -152,8 +156,8 @@ final class Remedies
     /** Several shorter frames averaged have the blur of one long one: n frames of t/n. */
     private static function average(Question $q, float $reachableS, float $missing): ?Remedy
     {
-        $frames = (int) ceil($q->target->best->seconds / $reachableS - 1e-9);
-        if ($frames < 2 || $frames > FrameMean::MOST) {
+        $frames = self::framesOf($q, $reachableS);
+        if ($frames === null) {
             return null;
         }
         $each = ShutterTime::ofSeconds($q->target->best->seconds / $frames);

@@ -137,7 +137,8 @@
         <x-entry name="bias" label="Highlights" unit="stops" :value="$inputs['bias']" :problem="$at('bias')" inputmode="decimal" hint="Minus protects white water"/>
         <x-entry name="longest" label="No longer than" :value="$inputs['longest']" :problem="$at('longest')" placeholder="any time"/>
         <x-entry name="drift" label="Light drifts" unit="st/min" :value="$inputs['drift']" :problem="$at('drift')" inputmode="decimal" placeholder="steady" :hint="($bench ?? null)?->says()->driftHint()"/>
-        @if (($bench ?? null)?->says()->driftNow() !== null)<p class="use-drift"><button type="button" class="button is-quiet is-small" data-set="f-drift" data-value="{{ $bench->says()->driftNow() }}">Reckon with it</button></p>@endif
+        @php($driftNow = ($bench ?? null)?->says()->driftNow())
+        @if ($driftNow !== null)<p class="use-drift"><button type="button" class="button is-quiet is-small" data-set="f-drift" data-value="{{ $driftNow }}">Reckon with it</button></p>@endif
         <details class="more" @if (($inputs['earlier_shutter'] ?? '') !== '' || $at('earlier_shutter') || $at('earlier_minutes')) open @endif>
             <summary>An earlier reading</summary>
             <x-dial name="earlier_shutter" label="It was" dial="shutter" :value="$inputs['earlier_shutter']" :problem="$at('earlier_shutter')"/>

@@ -1,12 +1,13 @@
 <section class="ways" aria-label="Ways to shoot it">
     <h2>Ways to shoot it <small>{{ $bench->answer->count > 0 ? $bench->answer->count.' settings fit, the best by filters' : 'nothing fits' }} · EV {{ number_format($bench->answer->ev100, 1) }}</small></h2>
-    @if ($bench->says()->sharpness())
-        @php($sharp = $bench->says()->sharpness())
+    @php($sharp = $bench->says()->sharpness())
+    @php($mean = $bench->says()->meanOfFrames())
+    @if ($sharp)
         <p @class(['sharpness', 'warn' => ! $sharp['enough']])>Focus at <b>{{ $sharp['focus'] }}</b>: sharp from {{ $sharp['near'] }} to {{ $sharp['far'] }}. Hyperfocal {{ $sharp['hyperfocal'] }}.
             @unless ($sharp['enough']) It would take {{ $sharp['needed'] }}@if ($sharp['stack']), or a focus stack of {{ count($sharp['stack']) }} at {{ implode(', ', array_slice($sharp['stack'], 0, 8)) }}{{ count($sharp['stack']) > 8 ? ' …' : '' }}@endif.@endunless</p>
     @endif
-    @if ($bench->says()->meanOfFrames())
-        <p class="mean">{{ $bench->says()->meanOfFrames()['words'] }} <button class="button is-quiet is-small" type="submit" form="make-list" name="list" value="average:{{ $bench->says()->meanOfFrames()['frames'] }}">Shoot the {{ $bench->says()->meanOfFrames()['frames'] }}</button></p>
+    @if ($mean)
+        <p class="mean">{{ $mean['words'] }} <button class="button is-quiet is-small" type="submit" form="make-list" name="list" value="average:{{ $mean['frames'] }}">Shoot the {{ $mean['frames'] }}</button></p>
     @endif
     @forelse ($bench->ways() as $way)
         @php($key = \App\Bench\Bench::key($way))

@@ -7,7 +7,6 @@ use GentlePour\Exposure\DepthOfField;
 use GentlePour\Exposure\Exposure;
 use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
-use GentlePour\Exposure\Stops;
 
 it('has the exposure values of the handbook table (APEX: EV = Av + Tv at ISO 100)', function (string $aperture, string $shutter, int $ev): void {
     $exposure = new Exposure(Aperture::parse($aperture), ShutterTime::parse($shutter), Iso::parse('100'));
@@ -63,20 +62,4 @@ it('has the hyperfocal distances of the usual table, circle of confusion 0.03 mm
     [50, 11, 7.63],
     [50, 16, 5.26],
     [85, 16, 15.14],
-]);
-
-it('lengthens by a filter what the handbook lengthens: the time times the factor', function (string $base, float $stops, float $seconds): void {
-    expect(ShutterTime::parse($base)->plus(Stops::of($stops))->seconds)->toBeWithinStops($seconds, 1 / 3);
-})->with([
-    ['1/60', 10, 15],
-    ['1/30', 10, 30],
-    ['1/8', 10, 120],
-    ['1/2', 10, 480],
-    ['1/5', 10, 200],
-    ['1/25', 10, 40],
-    ['1/8', 6, 8],
-    ['1/2', 6, 30],
-    ['1/30', 6, 2],
-    ['1/125', 15, 240],
-    ['1/250', 3, 1 / 30],
 ]);

@@ -17,6 +17,7 @@ dataset('ten, six and fifteen stops', [
     ['1/2', 6, 30],
     ['1/30', 6, 2],
     ['1/125', 15, 240],
+    ['1/250', 3, 1 / 30],
 ]);
 
 it('lengthens a time by stops as practitioners know it, within a third of a stop', function (string $from, int $stops, float $seconds): void {
