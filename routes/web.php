@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\BenchController;
-use App\Http\Controllers\FrameController;
-use App\Http\Controllers\KitController;
-use App\Http\Controllers\KitFileController;
-use App\Http\Controllers\MarkController;
-use App\Http\Controllers\OutingController;
-use App\Http\Controllers\OutlookController;
-use App\Http\Controllers\PlaceController;
-use App\Http\Controllers\SceneController;
-use App\Http\Controllers\ShootController;
-use App\Http\Controllers\ShotListController;
-use App\Http\Controllers\WaterController;
-use App\Http\Controllers\WindowController;
+use App\Rooms\Almanac\WindowController;
+use App\Rooms\Bench\BenchController;
+use App\Rooms\Bench\SceneController;
+use App\Rooms\Kit\KitController;
+use App\Rooms\Kit\KitFileController;
+use App\Rooms\Log\FrameController;
+use App\Rooms\Outings\OutingController;
+use App\Rooms\Outlook\OutlookController;
+use App\Rooms\Places\MarkController;
+use App\Rooms\Places\PlaceController;
+use App\Rooms\Shoot\ShootController;
+use App\Rooms\Shoot\ShotListController;
+use App\Rooms\Water\WaterController;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;

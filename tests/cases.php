@@ -19,7 +19,7 @@ use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\Lens;
 use GentlePour\Kit\Mount;
 use GentlePour\Kit\Sensor;
-use GentlePour\Motion\Wish;
+use GentlePour\Motion\LookTarget;
 use GentlePour\Solving\Habits;
 use GentlePour\Solving\Question;
 
@@ -46,9 +46,9 @@ function question(Bag $bag, float $min, float $max, string $shutter = '1/60', fl
     );
 }
 
-function wish(string $name, float $min, float $max): Wish
+function wish(string $name, float $min, float $max): LookTarget
 {
-    return new Wish($name, 'silk', ShutterWindow::of(ShutterTime::ofSeconds($min), ShutterTime::ofSeconds($max)));
+    return new LookTarget($name, 'silk', ShutterWindow::of(ShutterTime::ofSeconds($min), ShutterTime::ofSeconds($max)));
 }
 
 /** @return array<string, mixed> */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use App\Bench\Bench;
-use App\Bench\MovingPart;
+use App\Rooms\Bench\Bench;
+use App\Rooms\Bench\MovingPart;
 use GentlePour\Exposure\Stops;
 use GentlePour\Solving\Wall;
 use GentlePour\Solving\Way;

@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Database\Factories\FilterFactory;
 use GentlePour\Exposure\Stops;
-use GentlePour\Kit\Cast;
+use GentlePour\Kit\ColourCast;
 use GentlePour\Kit\Filter as Glass;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\Mount;
@@ -50,7 +50,7 @@ final class Filter extends Model
 
         return Glass::of(
             $this->name, $this->kind, $this->mount, $stops($this->stops), $stops($this->measured_stops), $stops($this->lightest_stops), $this->thread_mm,
-            $this->cast_red === null && $this->cast_blue === null ? null : Cast::of($this->cast_red ?? 0.0, $this->cast_blue ?? 0.0),
+            $this->cast_red === null && $this->cast_blue === null ? null : ColourCast::of($this->cast_red ?? 0.0, $this->cast_blue ?? 0.0),
         );
     }
 }

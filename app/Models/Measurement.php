@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Support\Decimal;
+use App\Forms\Decimal;
 use Database\Factories\MeasurementFactory;
 use GentlePour\Motion\WaterKind;
 use Illuminate\Database\Eloquent\Factories\HasFactory;

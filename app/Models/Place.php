@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Tide\TideSource;
 use Database\Factories\PlaceFactory;
 use DateTimeZone;
 use GentlePour\Sky\Observer;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Standins\Feeds;
-use App\Standins\SimulatedBuoy;
-use App\Standins\SimulatedWeather;
+use App\Devices\Feeds;
+use App\Devices\SimulatedBuoy;
+use App\Devices\SimulatedWeather;
 use App\Tide\StationCatalogue;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;

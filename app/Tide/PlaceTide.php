@@ -6,9 +6,10 @@ namespace App\Tide;
 
 use App\Models\Place;
 use App\Models\TideEntry;
-use GentlePour\Field\GetOff;
-use GentlePour\Field\RunUp;
+use App\Models\TideSource;
 use GentlePour\InvalidValue;
+use GentlePour\Outing\GetOff;
+use GentlePour\Outing\RunUp;
 use GentlePour\Tide\Station;
 use GentlePour\Tide\SubordinateCurve;
 use GentlePour\Tide\SubordinateOffsets;

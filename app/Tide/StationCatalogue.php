@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tide;
 
-use GentlePour\Exchange\Fields;
+use GentlePour\Documents\Fields;
 use GentlePour\InvalidValue;
 use GentlePour\Tide\Constituents;
 use GentlePour\Tide\Station;

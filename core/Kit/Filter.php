@@ -19,7 +19,7 @@ final readonly class Filter
         private ?Stops $measured,
         public ?Stops $lightest,
         public ?float $threadMm,
-        public ?Cast $cast,
+        public ?ColourCast $cast,
     ) {
     }
 
@@ -31,7 +31,7 @@ final readonly class Filter
      */
     public static function of(
         string $name, FilterKind $kind, Mount $mount, ?Stops $nominal, ?Stops $measured = null, ?Stops $lightest = null,
-        ?float $threadMm = null, ?Cast $cast = null,
+        ?float $threadMm = null, ?ColourCast $cast = null,
     ): self {
         if (trim($name) === '') {
             throw InvalidValue::missing('The name of a filter')->at('name');

@@ -8,8 +8,8 @@ namespace GentlePour\Motion;
 final readonly class Conflict
 {
     public function __construct(
-        public Wish $shorter,
-        public Wish $longer,
+        public LookTarget $shorter,
+        public LookTarget $longer,
     ) {
     }
 

@@ -9,12 +9,12 @@ use GentlePour\Exposure\ShutterWindow;
 /** Everything that moves in one picture: what each part wants of the shutter, and whether one frame can give it. */
 final readonly class Picture
 {
-    /** @param  non-empty-list<Wish>  $wishes */
+    /** @param  non-empty-list<LookTarget>  $wishes */
     private function __construct(public array $wishes)
     {
     }
 
-    /** @param  non-empty-list<Wish>  $wishes the main one first */
+    /** @param  non-empty-list<LookTarget>  $wishes the main one first */
     public static function of(array $wishes): self
     {
         return new self($wishes);
@@ -47,12 +47,12 @@ final readonly class Picture
      * The fewest frames that give every wish its window, to be blended: the shortest first. Taking the wishes by the end of their
      * windows and opening a new frame whenever one begins later than the frame at hand can reach is the least there can be.
      *
-     * @return non-empty-list<array{window: ShutterWindow, wishes: non-empty-list<Wish>}>
+     * @return non-empty-list<array{window: ShutterWindow, wishes: non-empty-list<LookTarget>}>
      */
     public function frames(): array
     {
         $byEnd = $this->wishes;
-        usort($byEnd, static fn (Wish $a, Wish $b): int => $a->window->max->seconds <=> $b->window->max->seconds);
+        usort($byEnd, static fn (LookTarget $a, LookTarget $b): int => $a->window->max->seconds <=> $b->window->max->seconds);
         $frames = [];
         $held = [array_shift($byEnd)];
         foreach ($byEnd as $wish) {
@@ -67,7 +67,7 @@ final readonly class Picture
         return array_map(static fn (array $wishes): array => ['window' => self::common($wishes) ?? $wishes[0]->window, 'wishes' => $wishes], $frames);
     }
 
-    /** @param  non-empty-list<Wish>  $wishes */
+    /** @param  non-empty-list<LookTarget>  $wishes */
     private static function common(array $wishes): ?ShutterWindow
     {
         $common = $wishes[0]->window;

@@ -9,6 +9,7 @@ use GentlePour\Solving\Term;
 use GentlePour\Tide\LevelSpan;
 use GentlePour\Tide\TideCurve;
 use GentlePour\Tide\TideEvent;
+use GentlePour\Time\Spans;
 
 /**
  * Windows of tide, light and days. The cheap conditions are cut first, so that the sun is only asked where the tide and the

@@ -6,7 +6,7 @@ namespace GentlePour\Sky;
 
 use GentlePour\Bounds;
 use GentlePour\InvalidValue;
-use GentlePour\Planning\Spans;
+use GentlePour\Time\Spans;
 
 /**
  * The light at a place through time, as EV at ISO 100. A reading anchors it: the difference from the model holds at its instant and

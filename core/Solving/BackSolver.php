@@ -47,9 +47,9 @@ final class BackSolver
      */
     private static function candidates(Question $q, int $most): array
     {
-        $light = new Gathering($q);
-        $realiser = new Realiser($q->bag);
-        $scale = new Scale($q);
+        $light = new GatheredLight($q);
+        $realiser = new DialRounding($q->bag);
+        $scale = new Ranking($q);
         $isos = $q->bag->camera->isos();
         $apertures = $q->bag->lens->apertures();
         $apertureStops = array_map(static fn (Aperture $a): float => 2 * log($a->number, 2), $apertures);
@@ -90,7 +90,7 @@ final class BackSolver
                     }
                     $count++;
                     $score = $stackCost + $isoCost[$isoPlace] + $apertureCost[$place] + abs($had - $target)
-                        + abs($had - $exact) * $errorCost[$had > $exact ? 1 : 0] + ($realiser->isBulb($had) ? Scale::BULB : 0.0);
+                        + abs($had - $exact) * $errorCost[$had > $exact ? 1 : 0] + ($realiser->isBulb($had) ? Ranking::BULB : 0.0);
                     if ($score >= $worst && $bestOfStack !== null && $score >= $bestOfStack->score) {
                         continue;
                     }
@@ -118,7 +118,7 @@ final class BackSolver
     private static function way(Candidate $c, Question $q): Way
     {
         $exact = ShutterTime::ofSeconds(2 ** $c->exact);
-        $bulb = (new Realiser($q->bag))->isBulb($c->place);
+        $bulb = (new DialRounding($q->bag))->isBulb($c->place);
         $shutter = $bulb ? $exact->counted() : ShutterTime::onDial((int) round(3 * $c->place));
 
         return new Way(
@@ -130,7 +130,7 @@ final class BackSolver
             Stops::of($c->stops),
             $bulb,
             $q->bag->camera->longestTimed,
-            (new Scale($q))->terms($c->stack, $c->iso, $c->aperture, $shutter->seconds, $exact->seconds, $bulb),
+            (new Ranking($q))->terms($c->stack, $c->iso, $c->aperture, $shutter->seconds, $exact->seconds, $bulb),
             Warnings::of($q, $c->stack, $shutter, $bulb, $c->stops),
         );
     }

@@ -14,7 +14,7 @@ use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\FilterStack;
 use GentlePour\Motion\LookBand;
 use GentlePour\Motion\LookBands;
-use GentlePour\Motion\Wish;
+use GentlePour\Motion\LookTarget;
 
 /** Lists of frames that belong together: a ladder of looks, frames to blend, brackets, companions. */
 final class ShotPlans
@@ -44,13 +44,13 @@ final class ShotPlans
     /**
      * A frame for each window, to be blended.
      *
-     * @param  list<array{window: ShutterWindow, wishes: non-empty-list<Wish>}>  $frames
+     * @param  list<array{window: ShutterWindow, wishes: non-empty-list<LookTarget>}>  $frames
      */
     public static function blend(Question $question, array $frames): ShotPlan
     {
         $shots = $left = [];
         foreach ($frames as $frame) {
-            $for = implode(' and ', array_map(static fn (Wish $w): string => $w->name.' '.$w->look, $frame['wishes']));
+            $for = implode(' and ', array_map(static fn (LookTarget $w): string => $w->name.' '.$w->look, $frame['wishes']));
             $way = self::best($question, $frame['window']);
             if ($way === null) {
                 $left[] = sprintf('%s at %s: no setting of this bag', $for, $frame['window']->best->label());
@@ -72,7 +72,7 @@ final class ShotPlans
     {
         Bounds::of('The bracket', 1, self::BRACKET_AT_MOST, 'stops')->check($each, 'each');
         $shots = $left = [];
-        $realiser = new Realiser($question->bag);
+        $realiser = new DialRounding($question->bag);
         $wall = $question->walls()[0] ?? null;
         for ($stop = -$each; $stop <= $each; $stop++) {
             $exact = $way->exact->seconds * 2 ** $stop;

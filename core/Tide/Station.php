@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GentlePour\Tide;
 
-use GentlePour\Exchange\Fields;
+use GentlePour\Documents\Fields;
 use GentlePour\InvalidValue;
 
 /** A tide station: where it is, what its heights count from, its harmonic constants or whose tide it follows. */

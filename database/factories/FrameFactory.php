@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Bench\Bench;
-use App\Bench\BenchInputs;
-use App\Bench\FramePlan;
 use App\Models\Frame;
+use App\Rooms\Bench\Bench;
+use App\Rooms\Bench\BenchInputs;
+use App\Rooms\Bench\FramePlan;
 use GentlePour\Solving\Way;
 use Illuminate\Database\Eloquent\Factories\Factory;
 

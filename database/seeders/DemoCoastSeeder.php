@@ -6,8 +6,8 @@ namespace Database\Seeders;
 
 use App\Models\LevelMark;
 use App\Models\Place;
+use App\Models\TideSource;
 use App\Tide\PlaceTide;
-use App\Tide\TideSource;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Planning\Window;
 use GentlePour\Planning\WindowQuery;

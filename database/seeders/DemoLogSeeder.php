@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Bench\Bench;
-use App\Bench\BenchInputs;
-use App\Bench\FramePlan;
 use App\Models\Subject;
+use App\Rooms\Bench\Bench;
+use App\Rooms\Bench\BenchInputs;
+use App\Rooms\Bench\FramePlan;
 use GentlePour\Review\BlurVerdict;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;

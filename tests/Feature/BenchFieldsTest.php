@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-use App\Bench\Bench;
-use App\Bench\BenchInputs;
-use App\Bench\ListMaker;
-use App\Bench\Moving;
 use App\Models\Camera;
 use App\Models\Filter;
 use App\Models\Outing;
 use App\Models\Setting;
 use App\Models\ShotList;
 use App\Models\Subject;
+use App\Rooms\Bench\Bench;
+use App\Rooms\Bench\BenchInputs;
+use App\Rooms\Bench\ListMaker;
+use App\Rooms\Bench\Moving;
 use App\Tide\PlaceTide;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\WaterKind;

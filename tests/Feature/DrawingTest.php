@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Bench\Bench;
-use App\Bench\BenchInputs;
 use App\Drawing\DayBoard;
 use App\Drawing\StopAxis;
 use App\Drawing\StopRule;
 use App\Drawing\Strokes;
 use App\Models\Place;
+use App\Rooms\Bench\Bench;
+use App\Rooms\Bench\BenchInputs;
 use App\Tide\PlaceTide;
 use GentlePour\Exposure\ShutterTime;
 

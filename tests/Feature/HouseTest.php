@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Support\Decimal;
-use App\Support\Theme;
+use App\Forms\Decimal;
+use App\Household\Theme;
 
 /** @return list<string> */
 function shippedTexts(): array
@@ -145,12 +145,12 @@ it('links only to pages of its own documentation that are there', function (): v
 });
 
 it('publishes a schema by which its own export is valid, and names every column of the kit', function (): void {
-    $schema = json_decode(App\Exchange\KitFile::schema(), true);
-    $kit = json_decode(App\Exchange\KitFile::write(), true);
+    $schema = json_decode(App\Files\KitFile::schema(), true);
+    $kit = json_decode(App\Files\KitFile::write(), true);
 
     foreach (['cameras' => 'camera', 'lenses' => 'lens', 'filters' => 'filter'] as $list => $piece) {
         expect(array_diff(array_keys($kit[$list][0]), array_keys($schema['$defs'][$piece]['properties'])))->toBe([]);
     }
-    $result = (new Opis\JsonSchema\Validator)->validate(json_decode(App\Exchange\KitFile::write()), App\Exchange\KitFile::schema());
+    $result = (new Opis\JsonSchema\Validator)->validate(json_decode(App\Files\KitFile::write()), App\Files\KitFile::schema());
     expect($result->isValid())->toBeTrue();
 });

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Files\TideTable;
+use App\Forms\Position;
 use App\Models\LevelMark;
 use App\Models\Outing;
 use App\Models\Place;
-use App\Support\Position;
-use App\Support\TideTable;
 use App\Tide\PlaceTide;
 use App\Tide\StationCatalogue;
 use Illuminate\Support\Carbon;

@@ -46,15 +46,15 @@ it('keeps what the look’s middle was, so that a verdict teaches the taste', fu
 });
 
 it('lets a frame of a bracket or a companion say nothing of the taste', function (): void {
-    $before = App\Bench\Tastes::of(GentlePour\Motion\WaterKind::Cascade)->verdicts;
+    $before = App\Rooms\Learned\Tastes::of(GentlePour\Motion\WaterKind::Cascade)->verdicts;
     foreach ([ShotRole::Bracket, ShotRole::Companion, ShotRole::Dark, ShotRole::Average] as $role) {
         $frame = planned();
         $frame->update(['role' => $role, 'open_s' => 1.0, 'opened_at' => now(), 'blur' => 'too_crisp']);
     }
-    expect(App\Bench\Tastes::of(GentlePour\Motion\WaterKind::Cascade)->verdicts)->toBe($before);
+    expect(App\Rooms\Learned\Tastes::of(GentlePour\Motion\WaterKind::Cascade)->verdicts)->toBe($before);
 
     $frame->update(['role' => ShotRole::Ladder]);
-    expect(App\Bench\Tastes::of(GentlePour\Motion\WaterKind::Cascade)->verdicts)->toBe($before + 1);
+    expect(App\Rooms\Learned\Tastes::of(GentlePour\Motion\WaterKind::Cascade)->verdicts)->toBe($before + 1);
 });
 
 it('reckons a list’s time with the camera’s own noise reduction', function (): void {

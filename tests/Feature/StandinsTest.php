@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Devices\Feeds;
+use App\Devices\ObservationFeed;
+use App\Devices\SimulatedBuoy;
+use App\Devices\SmoothNoise;
+use App\Devices\StandardFormat;
 use App\Models\Measurement;
 use App\Models\MeasurementKind;
-use App\Standins\Feeds;
-use App\Standins\ObservationFeed;
-use App\Standins\SimulatedBuoy;
-use App\Standins\SmoothNoise;
-use App\Standins\StandardFormat;
 use GentlePour\Motion\WaterKind;
 
 it('wanders smoothly between 0 and 1, and comes again from the same seed', function (): void {

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Bench\Tastes;
+use App\Devices\SimulatedBuoy;
+use App\Devices\SimulatedWeather;
 use App\Models\Frame;
 use App\Models\Measurement;
 use App\Models\MeasurementKind;
 use App\Models\ShotList;
-use App\Standins\SimulatedBuoy;
-use App\Standins\SimulatedWeather;
-use GentlePour\Exchange\ObservationFiles;
+use App\Rooms\Learned\Tastes;
+use GentlePour\Documents\ObservationFiles;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Solving\ShotRole;
 use Illuminate\Http\UploadedFile;

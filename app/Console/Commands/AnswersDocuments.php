@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use GentlePour\Exchange\Fields;
+use GentlePour\Documents\Fields;
 use GentlePour\InvalidValue;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use GentlePour\Exchange\Instant;
-use GentlePour\Exchange\SkyDocument;
+use GentlePour\Documents\SkyDocument;
 use GentlePour\InvalidValue;
 use GentlePour\Sky\LightReading;
 use GentlePour\Sky\SkyCondition;
+use GentlePour\Time\Instant;
 use Illuminate\Console\Command;
 
 final class LightCommand extends Command

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use GentlePour\Exchange\MotionDocument;
+use GentlePour\Documents\MotionDocument;
 use Illuminate\Console\Command;
 
 final class MotionCommand extends Command

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Support\Decimal;
+use App\Forms\Decimal;
 use DateTimeZone;
-use GentlePour\Exchange\Instant;
 use GentlePour\InvalidValue;
 use GentlePour\Sky\Observer;
+use GentlePour\Time\Instant;
 
 /** Options of a command, read and refused by name. */
 trait ReadsOptions

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use GentlePour\Exchange\SkyDocument;
+use GentlePour\Documents\SkyDocument;
 use Illuminate\Console\Command;
 
 final class SkyCommand extends Command

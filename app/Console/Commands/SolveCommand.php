@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use GentlePour\Exchange\SolveDocument;
+use GentlePour\Documents\SolveDocument;
 use Illuminate\Console\Command;
 
 final class SolveCommand extends Command

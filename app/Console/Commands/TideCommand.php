@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Tide\StationCatalogue;
-use GentlePour\Exchange\Instant;
-use GentlePour\Exchange\TideDocument;
+use GentlePour\Documents\TideDocument;
 use GentlePour\InvalidValue;
 use GentlePour\Sky\Observer;
+use GentlePour\Time\Instant;
 use Illuminate\Console\Command;
 
 final class TideCommand extends Command

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Tide\StationCatalogue;
-use GentlePour\Exchange\Fields;
-use GentlePour\Exchange\WindowsDocument;
+use GentlePour\Documents\Fields;
+use GentlePour\Documents\WindowsDocument;
 use GentlePour\Tide\TideCurve;
 use Illuminate\Console\Command;
 

@@ -9,7 +9,7 @@
             <span class="figure"><i>ISO</i> {{ $way->iso->label() }}</span>
             <span class="figure is-glass">@if ($way->filters->count() > 0)<i>with</i> {{ $way->filters->label() }}@else<i>no filter</i>@endif</span>
         </p>
-        <button class="button is-go" type="submit" form="shoot-this" name="way" value="{{ \App\Bench\Bench::key($way) }}">Shoot this</button>
+        <button class="button is-go" type="submit" form="shoot-this" name="way" value="{{ \App\Rooms\Bench\Bench::key($way) }}">Shoot this</button>
     @else
         <p class="settings"><span class="figure is-none">Nothing in the bag gives {{ $bench->window->best->label() }}</span></p>
     @endif

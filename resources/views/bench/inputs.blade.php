@@ -152,7 +152,7 @@
         <x-entry name="wind" label="Wind here" unit="m/s" :value="$inputs['wind']" :problem="$at('wind')" inputmode="decimal" placeholder="calm"/>
         @if ($inputs['wind'] !== '' || $at('wind'))
             <x-entry name="support" label="Camera on a" :problem="$at('support')" hint="How long it stands still is judgement"><select id="f-support" name="support" class="pick">
-                @foreach (\GentlePour\Field\Support::cases() as $support)<option value="{{ $support->value }}" @selected($support->value === ($inputs['support'] !== '' ? $inputs['support'] : \App\Bench\KitBag::carry()['support']))>{{ $support->label() }}</option>@endforeach
+                @foreach (\GentlePour\Outing\Support::cases() as $support)<option value="{{ $support->value }}" @selected($support->value === ($inputs['support'] !== '' ? $inputs['support'] : \App\Rooms\Kit\KitBag::carry()['support']))>{{ $support->label() }}</option>@endforeach
             </select></x-entry>
         @else
             <input type="hidden" name="support" value="{{ $inputs['support'] }}">

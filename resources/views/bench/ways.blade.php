@@ -10,8 +10,8 @@
         <p class="mean">{{ $mean['words'] }} <button class="button is-quiet is-small" type="submit" form="make-list" name="list" value="average:{{ $mean['frames'] }}">Shoot the {{ $mean['frames'] }}</button></p>
     @endif
     @forelse ($bench->ways() as $way)
-        @php($key = \App\Bench\Bench::key($way))
-        @php($chosen = $bench->picked !== null && $key === \App\Bench\Bench::key($bench->picked))
+        @php($key = \App\Rooms\Bench\Bench::key($way))
+        @php($chosen = $bench->picked !== null && $key === \App\Rooms\Bench\Bench::key($bench->picked))
         <article @class(['way', 'is-picked' => $chosen])>
             <label class="way-pick"><input type="radio" name="pick" value="{{ $loop->first ? '' : $key }}" @checked($chosen)>
                 <span class="way-figures"><b>{{ $way->shutterLabel() }}</b> <b>{{ $way->aperture->label() }}</b> <span>ISO <b>{{ $way->iso->label() }}</b></span> <b>{{ $way->filters->label() }}</b></span></label>
@@ -32,10 +32,10 @@
             @foreach ($bench->answer->remedies as $remedy)
                 <li><b>{{ number_format($remedy->stops, 1) }} stops</b> {{ $remedy->detail }} {{ $bench->says()->when($remedy) }}
                     @if ($remedy->kind === 'nearest')
-                        <button type="button" class="button is-quiet is-small" data-aim="{{ \App\Support\Decimal::write($remedy->seconds, 4) }}">Aim there</button>
+                        <button type="button" class="button is-quiet is-small" data-aim="{{ \App\Forms\Decimal::write($remedy->seconds, 4) }}">Aim there</button>
                     @endif</li>
             @endforeach
         </ul>
     @endforelse
 </section>
-<template id="dials" data-dials='@json(\App\Bench\Dials::all())'></template>
+<template id="dials" data-dials='@json(\App\Rooms\Bench\Dials::all())'></template>

@@ -16,7 +16,7 @@
             <section class="pocket" tabindex="0" aria-label="The card">
                 <h2>{{ $camera }} <small>{{ $card->byCard ? 'doubled names' : 'exact' }}{{ $release ? '' : ', no release' }}</small></h2>
                 <table>
-                    <thead><tr><th>base</th>@foreach ($card->columns as $column)<th scope="col"><b>{{ $column['name'] }}</b>{{ \App\Support\Decimal::write($column['stops'], 1) }}</th>@endforeach</tr></thead>
+                    <thead><tr><th>base</th>@foreach ($card->columns as $column)<th scope="col"><b>{{ $column['name'] }}</b>{{ \App\Forms\Decimal::write($column['stops'], 1) }}</th>@endforeach</tr></thead>
                     <tbody>
                         @foreach ($card->rows as $row)
                             <tr><th scope="row">{{ $row['base'] }}{{ str_contains($row['base'], '/') ? '' : ' s' }}</th>

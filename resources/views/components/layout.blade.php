@@ -1,6 +1,6 @@
 @props(['title', 'here' => '', 'bare' => false])
 <!DOCTYPE html>
-<html lang="en" data-theme="{{ \App\Support\Theme::current()->value }}">
+<html lang="en" data-theme="{{ \App\Household\Theme::current()->value }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -25,9 +25,9 @@
             @endforeach
         </nav>
         <div class="lights" role="group" aria-label="Light of the screen">
-            @foreach (\App\Support\Theme::cases() as $theme)
+            @foreach (\App\Household\Theme::cases() as $theme)
                 <button type="button" data-light="{{ $theme->value }}" title="{{ $theme->words() }}"
-                    aria-pressed="{{ $theme === \App\Support\Theme::current() ? 'true' : 'false' }}">{{ ucfirst($theme->value) }}</button>
+                    aria-pressed="{{ $theme === \App\Household\Theme::current() ? 'true' : 'false' }}">{{ ucfirst($theme->value) }}</button>
             @endforeach
             <button type="button" data-opens="shortcuts" aria-label="Keyboard shortcuts" title="Keyboard shortcuts">?</button>
         </div>

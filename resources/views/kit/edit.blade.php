@@ -1,5 +1,5 @@
 @php($at = fn (string $field) => $errors->first($field) ?: null)
-@php($n = fn (?float $value) => $value === null ? '' : \App\Support\Decimal::write($value, 2))
+@php($n = fn (?float $value) => $value === null ? '' : \App\Forms\Decimal::write($value, 2))
 <x-layout title="{{ $record->exists ? $record->name : 'New '.$item }}" here="kit">
     <div class="narrow-page">
         <h1>{{ $record->exists ? $record->name : 'A new '.$item }}</h1>

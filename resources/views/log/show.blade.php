@@ -29,7 +29,7 @@
                         @endforeach
                     </select>
                 </x-entry>
-                <x-entry name="open" label="It was open for" :value="old('open', \App\Support\Decimal::write($frame->open_s, 2))" unit="s" :problem="$errors->first('open') ?: null"/>
+                <x-entry name="open" label="It was open for" :value="old('open', \App\Forms\Decimal::write($frame->open_s, 2))" unit="s" :problem="$errors->first('open') ?: null"/>
                 <label for="f-note" class="note-label">Note</label>
                 <textarea class="textarea" id="f-note" name="note" rows="3" @if ($errors->has('note')) aria-invalid="true" @endif>{{ old('note', $frame->note) }}</textarea>
                 @if ($errors->has('note'))<p class="problem">{{ $errors->first('note') }}</p>@endif

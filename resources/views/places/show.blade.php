@@ -1,6 +1,6 @@
 <x-layout title="{{ $place->name }}" here="places">
     <div class="title-line">
-        <h1>{{ $place->name }}, {{ $day->format('l j F Y') }} <small>{{ $place->facing_deg !== null ? 'facing '.number_format($place->facing_deg).'°' : '' }}{{ $station ? ' · tide at '.$station->name.($station->madeUp ? ' (made up)' : '') : ($place->tide === \App\Tide\TideSource::Table ? ' · tide by your table' : ' · no tide') }}{{ $board ? ' · '.$board->moonWords() : '' }}</small></h1>
+        <h1>{{ $place->name }}, {{ $day->format('l j F Y') }} <small>{{ $place->facing_deg !== null ? 'facing '.number_format($place->facing_deg).'°' : '' }}{{ $station ? ' · tide at '.$station->name.($station->madeUp ? ' (made up)' : '') : ($place->tide === \App\Models\TideSource::Table ? ' · tide by your table' : ' · no tide') }}{{ $board ? ' · '.$board->moonWords() : '' }}</small></h1>
         <nav class="days" aria-label="Days">
             <a class="button is-small" rel="prev" href="{{ route('places.show', [$place, 'day' => $day->modify('-1 day')->format('Y-m-d')]) }}">Day before</a>
             <a class="button is-small" rel="next" href="{{ route('places.show', [$place, 'day' => $day->modify('+1 day')->format('Y-m-d')]) }}">Day after</a>
@@ -8,7 +8,7 @@
     </div>
     @if ($problem)<p class="said is-problem" role="alert">{{ $problem }}</p>@endif
     @if ($board)
-        @if (! $board->tide && $place->tide === \App\Tide\TideSource::Table)<p class="said">Your tide table does not reach this day.</p>@endif
+        @if (! $board->tide && $place->tide === \App\Models\TideSource::Table)<p class="said">Your tide table does not reach this day.</p>@endif
         <div id="board" @if (! $held) hx-get="{{ route('places.show', [$place, 'day' => $day->format('Y-m-d'), 'hold' => 1] + $light) }}" hx-trigger="load" hx-select="#board" hx-swap="outerHTML" @endif>
             <x-day-board :board="$board"/>
         </div>
@@ -49,7 +49,7 @@
                             @endforeach
                         </ul></details>
                     @endif
-                    @if ($place->tide !== \App\Tide\TideSource::None)
+                    @if ($place->tide !== \App\Models\TideSource::None)
                         <form class="foot-line is-tight" method="post" action="{{ route('marks.sight', $mark) }}">@csrf
                             <button class="button is-small" name="reached" value="1">Reached now</button> <button class="button is-small" name="reached" value="0">Not reached now</button>
                             <label class="hint" for="seen-{{ $mark->id }}">or at</label><input class="input" id="seen-{{ $mark->id }}" name="seen_at" placeholder="2026-10-18 17:20" autocomplete="off">
@@ -79,7 +79,7 @@
                 <div class="foot-line"><button class="button">Plan an outing</button></div>
             </form>
             <h2>Subjects</h2>
-            <ul class="sightings">@foreach ($place->subjects as $subject)<li><a href="{{ route('bench', ['take' => $subject->id]) }}">{{ $subject->name }}</a>, {{ $subject->water_kind->label() }} at {{ \App\Support\Decimal::write($subject->distance_m) }} m</li>@endforeach</ul>
+            <ul class="sightings">@foreach ($place->subjects as $subject)<li><a href="{{ route('bench', ['take' => $subject->id]) }}">{{ $subject->name }}</a>, {{ $subject->water_kind->label() }} at {{ \App\Forms\Decimal::write($subject->distance_m) }} m</li>@endforeach</ul>
             @if ($station)<p class="hint">{{ $station->attribution }} ({{ $station->license }}). Heights above {{ $station->defaultDatum() }}.</p>@endif
             @if ($place->notes)<p>{{ $place->notes }}</p>@endif
             <div class="foot-line"><a class="button is-small" href="{{ route('places.edit', $place) }}">Change the place</a></div>

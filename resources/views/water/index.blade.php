@@ -31,7 +31,7 @@
                     <span class="measured-what">{{ ucfirst($kind->label()) }} <small>learned {{ \GentlePour\Exposure\Stops::of(round($taste->learned(), 2))->label() }} from {{ $taste->verdicts }} {{ $taste->verdicts === 1 ? 'verdict' : 'verdicts' }}</small></span>
                     <b class="measured-figure">{{ \GentlePour\Exposure\Stops::of(round($taste->stops, 1))->label() }}</b> <span class="unit">stops</span>
                     <label class="is-sr-only" for="f-taste-{{ $value }}">By hand for {{ $kind->label() }}</label>
-                    <input class="input" id="f-taste-{{ $value }}" name="stops" value="{{ \App\Support\Decimal::write($taste->byHand) }}" inputmode="decimal" title="added by hand">
+                    <input class="input" id="f-taste-{{ $value }}" name="stops" value="{{ \App\Forms\Decimal::write($taste->byHand) }}" inputmode="decimal" title="added by hand">
                     <button class="button is-small">Keep</button>
                     <button class="button is-quiet is-small" name="forget" value="1">Forget</button>
                 </form>

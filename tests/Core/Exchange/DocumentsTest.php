@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use GentlePour\Exchange\Fields;
-use GentlePour\Exchange\MotionDocument;
-use GentlePour\Exchange\SolveDocument;
+use GentlePour\Documents\Fields;
+use GentlePour\Documents\MotionDocument;
+use GentlePour\Documents\SolveDocument;
 
 /** @return array<string, mixed> */
 function motionDocument(): array

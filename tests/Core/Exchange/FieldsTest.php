@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use GentlePour\Exchange\Fields;
+use GentlePour\Documents\Fields;
 use GentlePour\InvalidValue;
 use GentlePour\Motion\Look;
 use GentlePour\Solving\IsoHabit;

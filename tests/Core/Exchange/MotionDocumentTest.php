@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use GentlePour\Exchange\Fields;
-use GentlePour\Exchange\MotionDocument;
+use GentlePour\Documents\Fields;
+use GentlePour\Documents\MotionDocument;
 
 /**
  * @param  array<string, mixed>  $changes

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use GentlePour\Exchange\ObservationFiles;
+use GentlePour\Documents\ObservationFiles;
 
 const BUOY = <<<'TXT'
     #YY  MM DD hh mm WDIR WSPD GST  WVHT   DPD   APD MWD   PRES  ATMP  WTMP  DEWP  VIS PTDY  TIDE

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use GentlePour\Exchange\PocketCard;
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
@@ -14,6 +13,7 @@ use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\Lens;
 use GentlePour\Kit\Mount;
 use GentlePour\Kit\Sensor;
+use GentlePour\Outing\PocketCard;
 
 /** @param  array<string, float>  $strengths */
 function cardBag(array $strengths): Bag

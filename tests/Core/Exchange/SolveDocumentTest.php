@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use GentlePour\Exchange\Fields;
-use GentlePour\Exchange\SolveDocument;
+use GentlePour\Documents\Fields;
+use GentlePour\Documents\SolveDocument;
 
 /**
  * @param  array<string, mixed>  $changes  by dotted name

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use GentlePour\Exposure\FilterMarking;
 use GentlePour\Exposure\Stops;
-use GentlePour\Kit\Cast;
+use GentlePour\Kit\ColourCast;
 use GentlePour\Kit\Filter;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\FilterStack;
@@ -61,7 +61,7 @@ it('takes back what it says: stops, factor and density are one number', function
 })->with([0.3, 1.0, 2.99, 6.0, 9.6, 10.0, 15.0, 20.0]);
 
 it('names a cast by what the eye sees, and none where it sees nothing', function (float $red, float $blue, ?string $words): void {
-    expect(Cast::of($red, $blue)->words())->toBe($words);
+    expect(ColourCast::of($red, $blue)->words())->toBe($words);
 })->with([
     'neutral' => [0.02, -0.05, null],
     'warm' => [0.4, -0.3, 'warm'],
@@ -72,13 +72,13 @@ it('names a cast by what the eye sees, and none where it sees nothing', function
 ]);
 
 it('refuses a cast that no glass has', function (): void {
-    expect(fn () => Cast::of(9, 0))->toBeRefused('red', 'cast_red');
-    expect(fn () => Cast::of(0, NAN))->toBeRefused('blue', 'cast_blue');
+    expect(fn () => ColourCast::of(9, 0))->toBeRefused('red', 'cast_red');
+    expect(fn () => ColourCast::of(0, NAN))->toBeRefused('blue', 'cast_blue');
 });
 
 it('adds up casts and densities of what stands before the lens', function (): void {
-    $one = Filter::of('One', FilterKind::NeutralDensity, Mount::Slot, Stops::of(6), cast: Cast::of(0.2, -0.1));
-    $other = Filter::of('Other', FilterKind::NeutralDensity, Mount::Slot, Stops::of(10), Stops::of(9.6), cast: Cast::of(-0.1, 0.4));
+    $one = Filter::of('One', FilterKind::NeutralDensity, Mount::Slot, Stops::of(6), cast: ColourCast::of(0.2, -0.1));
+    $other = Filter::of('Other', FilterKind::NeutralDensity, Mount::Slot, Stops::of(10), Stops::of(9.6), cast: ColourCast::of(-0.1, 0.4));
     $stack = FilterStack::of([$one, $other]);
 
     expect($stack->darkest->value)->toBeAbout(15.6, 1e-12);

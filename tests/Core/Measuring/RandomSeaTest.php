@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use GentlePour\Exchange\ObservationFiles;
+use GentlePour\Documents\ObservationFiles;
 use GentlePour\Measuring\CrestTimer;
 use GentlePour\Measuring\FloatRuns;
 use GentlePour\Measuring\SetRhythm;

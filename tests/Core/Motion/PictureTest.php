@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use GentlePour\Field\Support;
 use GentlePour\Kit\Sensor;
 use GentlePour\Motion\Flow;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\LookBands;
+use GentlePour\Motion\LookTarget;
+use GentlePour\Motion\MovingSubject;
 use GentlePour\Motion\Picture;
 use GentlePour\Motion\ShoreRhythm;
-use GentlePour\Motion\Stirring;
 use GentlePour\Motion\Taste;
 use GentlePour\Motion\WaterKind;
-use GentlePour\Motion\Wish;
+use GentlePour\Outing\Support;
 use GentlePour\Review\BlurVerdict;
 
 it('finds the time that suits everything in the picture', function (): void {
@@ -33,14 +33,14 @@ it('says which pair does not meet and by how many stops, and proposes the fewest
         ->and($conflicts[1]->stopsApart())->toBeAbout(2.0, 1e-9)
         ->and($conflicts[0]->sentence())->toContain('3.0 stops apart')->toContain('backwash')
         ->and($frames)->toHaveCount(2)
-        ->and(array_map(static fn (Wish $w): string => $w->name, $frames[1]['wishes']))->toBe(['swell', 'clouds'])
+        ->and(array_map(static fn (LookTarget $w): string => $w->name, $frames[1]['wishes']))->toBe(['swell', 'clouds'])
         ->and($frames[1]['window']->min->seconds)->toBe(8.0)->and($frames[1]['window']->max->seconds)->toBe(16.0);
 });
 
 it('never proposes a frame that breaks a wish, nor more frames than there are wishes', function (): void {
     mt_srand(7);
     for ($round = 0; $round < 300; $round++) {
-        $wishes = array_map(static function (int $i): Wish {
+        $wishes = array_map(static function (int $i): LookTarget {
             $min = 2 ** (mt_rand(-80, 80) / 10);
 
             return wish("w{$i}", $min, $min * 2 ** (mt_rand(0, 40) / 10));
@@ -94,8 +94,8 @@ it('moves the aim by the taste and never out of the look', function (): void {
 it('says what would hold still what stirs, by speed, distance and focal length', function (): void {
     // A circle of confusion of 28.8 micrometres over 1.4 m/s seen at 10 m through 50 mm: 4.1 ms (closed form).
     $framing = new Framing(new Sensor(36, 24), 50, 10);
-    expect($framing->sharpSeconds(Stirring::PersonWalking->speedMS()))->toBeAbout(0.0288 / (1.4 * 50 / 10), 0.00002);
-    $speeds = array_map(static fn (Stirring $s): float => $s->speedMS(), Stirring::cases());
+    expect($framing->sharpSeconds(MovingSubject::PersonWalking->speedMS()))->toBeAbout(0.0288 / (1.4 * 50 / 10), 0.00002);
+    $speeds = array_map(static fn (MovingSubject $s): float => $s->speedMS(), MovingSubject::cases());
     expect(min($speeds))->toBeGreaterThan(0.0);
 });
 

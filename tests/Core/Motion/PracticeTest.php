@@ -10,8 +10,8 @@ use GentlePour\Motion\Flow;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\LookBands;
+use GentlePour\Motion\MovingSubject;
 use GentlePour\Motion\MovingWater;
-use GentlePour\Motion\Stirring;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Motion\Waves;
 
@@ -115,17 +115,17 @@ it('draws clouds out faster overhead and with a longer lens', function (): void 
     expect($rate(15, 70))->toBeWithinShare($rate(15, 35) * 2, 1e-9);
 });
 
-it('freezes a walking person at a hundredth and foliage in wind at about the same, ten metres off', function (Stirring $what, float $longest, float $shortest): void {
+it('freezes a walking person at a hundredth and foliage in wind at about the same, ten metres off', function (MovingSubject $what, float $longest, float $shortest): void {
     $seconds = seenFrom(10, 50)->sharpSeconds($what->speedMS());
 
     expect($seconds)->toBeLessThan($longest)->toBeGreaterThan($shortest);
 })->with([
-    'a walker' => [Stirring::PersonWalking, 1 / 100, 1 / 500],
-    'foliage in wind' => [Stirring::FoliageWind, 1 / 100, 1 / 500],
-    'foliage in a breath' => [Stirring::FoliageLight, 1 / 30, 1 / 125],
-    'a boat at its mooring' => [Stirring::MooredBoat, 1 / 20, 1 / 100],
-    'a person standing' => [Stirring::PersonStanding, 1 / 4, 1 / 30],
-    'a gull' => [Stirring::Bird, 1 / 1000, 1 / 4000],
+    'a walker' => [MovingSubject::PersonWalking, 1 / 100, 1 / 500],
+    'foliage in wind' => [MovingSubject::FoliageWind, 1 / 100, 1 / 500],
+    'foliage in a breath' => [MovingSubject::FoliageLight, 1 / 30, 1 / 125],
+    'a boat at its mooring' => [MovingSubject::MooredBoat, 1 / 20, 1 / 100],
+    'a person standing' => [MovingSubject::PersonStanding, 1 / 4, 1 / 30],
+    'a gull' => [MovingSubject::Bird, 1 / 1000, 1 / 4000],
 ]);
 
 it('names the words of every look once', function (): void {

@@ -15,7 +15,6 @@ use GentlePour\Kit\Lens;
 use GentlePour\Kit\Mount;
 use GentlePour\Kit\Sensor;
 use GentlePour\Planning\HoldPlan;
-use GentlePour\Planning\Spans;
 use GentlePour\Planning\Trend;
 use GentlePour\Planning\Window;
 use GentlePour\Planning\WindowQuery;
@@ -27,6 +26,7 @@ use GentlePour\Tide\Constituents;
 use GentlePour\Tide\Harmonic;
 use GentlePour\Tide\HarmonicCurve;
 use GentlePour\Tide\Level;
+use GentlePour\Time\Spans;
 
 function shelfTide(float $from, float $to): HarmonicCurve
 {

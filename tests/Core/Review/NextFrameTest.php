@@ -7,12 +7,12 @@ use GentlePour\Exposure\Exposure;
 use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\Stops;
-use GentlePour\Field\RunSheet;
-use GentlePour\Field\Step;
 use GentlePour\Kit\Filter;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\FilterStack;
 use GentlePour\Kit\Mount;
+use GentlePour\Outing\RunSheet;
+use GentlePour\Outing\Step;
 use GentlePour\Review\BlurVerdict;
 use GentlePour\Review\NextFrame;
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use GentlePour\Exchange\Fields;
-use GentlePour\Exchange\SolveDocument;
+use GentlePour\Documents\Fields;
+use GentlePour\Documents\SolveDocument;
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\Exposure;
 use GentlePour\Exposure\Iso;
@@ -19,11 +19,11 @@ use GentlePour\Kit\Mount;
 use GentlePour\Kit\Stacks;
 use GentlePour\Solving\ApertureHabit;
 use GentlePour\Solving\BackSolver;
+use GentlePour\Solving\DialRounding;
 use GentlePour\Solving\Habits;
 use GentlePour\Solving\IsoHabit;
 use GentlePour\Solving\Question;
-use GentlePour\Solving\Realiser;
-use GentlePour\Solving\Scale;
+use GentlePour\Solving\Ranking;
 use GentlePour\Solving\Way;
 
 /** The exposure of a way by another road than the solver's: light through the aperture, times time, times speed, through the glass. */
@@ -94,8 +94,8 @@ it('keeps every way inside the window, under every wall and within the rules of 
 
 it('finds what brute force over the same kit finds, and none better is left out', function (int $seed): void {
     $q = randomQuestion($seed);
-    $realiser = new Realiser($q->bag);
-    $scale = new Scale($q);
+    $realiser = new DialRounding($q->bag);
+    $scale = new Ranking($q);
     $longest = $q->walls() === [] ? INF : $q->walls()[0]->longest->seconds;
     $count = 0;
     $best = INF;

@@ -13,7 +13,7 @@ use GentlePour\Exposure\ShutterWindow;
 use GentlePour\Exposure\Stops;
 use GentlePour\Kit\Bag;
 use GentlePour\Kit\Camera;
-use GentlePour\Kit\Cast;
+use GentlePour\Kit\ColourCast;
 use GentlePour\Kit\Filter;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\FilterStack;
@@ -29,7 +29,7 @@ use GentlePour\Solving\Improvements;
 use GentlePour\Solving\IsoHabit;
 use GentlePour\Solving\NoiseReductionHabit;
 use GentlePour\Solving\Question;
-use GentlePour\Solving\Scale;
+use GentlePour\Solving\Ranking;
 use GentlePour\Solving\Term;
 use GentlePour\Solving\Wall;
 use GentlePour\Solving\Way;
@@ -48,7 +48,7 @@ function anyQuestion(int $seed): Question
             2 => Filter::of("F$i", FilterKind::Graduated, Mount::Slot, Stops::of(mt_rand(1, 4))),
             3 => Filter::of("F$i", FilterKind::Welding, Mount::Slot, null, $one([null, Stops::of(mt_rand(80, 130) / 10)])),
             4 => Filter::of("F$i", FilterKind::NeutralDensity, Mount::Thread, Stops::of(mt_rand(10, 150) / 10), threadMm: $thread),
-            default => Filter::of("F$i", FilterKind::NeutralDensity, Mount::Slot, Stops::of(mt_rand(1, 15)), $one([null, Stops::of(mt_rand(10, 150) / 10)]), cast: $one([null, Cast::of(0.3, -0.4)])),
+            default => Filter::of("F$i", FilterKind::NeutralDensity, Mount::Slot, Stops::of(mt_rand(1, 15)), $one([null, Stops::of(mt_rand(10, 150) / 10)]), cast: $one([null, ColourCast::of(0.3, -0.4)])),
         };
     }
     $graduated = array_values(array_filter($filters, static fn (Filter $f): bool => $f->kind === FilterKind::Graduated));
@@ -127,7 +127,7 @@ it('leaves out nothing better: brute force over the same bags finds none below i
     $compared = 0;
     for ($seed = 5000; $seed < 5160; $seed++) {
         $q = anyQuestion($seed);
-        $scale = new Scale($q);
+        $scale = new Ranking($q);
         $wall = $q->walls()[0]->longest->seconds ?? INF;
         $least = INF;
         foreach (Stacks::of($q->bag, $q->staying) as $stack) {

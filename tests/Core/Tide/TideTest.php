@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-use GentlePour\Exchange\Instant;
-use GentlePour\Field\GetOff;
-use GentlePour\Field\RunUp;
+use GentlePour\Outing\GetOff;
+use GentlePour\Outing\RunUp;
 use GentlePour\Tide\Constituents;
 use GentlePour\Tide\Harmonic;
 use GentlePour\Tide\HarmonicCurve;
@@ -19,6 +18,7 @@ use GentlePour\Tide\SubordinateOffsets;
 use GentlePour\Tide\TableCurve;
 use GentlePour\Tide\TideCurve;
 use GentlePour\Tide\TideEvent;
+use GentlePour\Time\Instant;
 
 function constituents(): Constituents
 {

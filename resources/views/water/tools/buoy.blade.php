@@ -21,9 +21,9 @@
                     <td>{{ $row->periodS() === null ? '–' : number_format($row->periodS(), 1).' s' }}</td><td>{{ $row->fromDeg === null ? '–' : round($row->fromDeg).'°' }}</td><td>{{ $row->windMS === null ? '–' : number_format($row->windMS, 1).' m/s' }}</td></tr>
             @endforeach
         </tbody></table></div>
-        <x-entry name="period_s" label="Period" unit="s" :value="$near->periodS() === null ? '' : \App\Support\Decimal::write($near->periodS(), 1)" inputmode="decimal"/>
-        <x-entry name="height_m" label="Significant height" unit="m" :value="$near->significantHeightM === null ? '' : \App\Support\Decimal::write($near->significantHeightM, 2)" inputmode="decimal"/>
-        <x-entry name="wind_m_s" label="Wind" unit="m/s" :value="$near->windMS === null ? '' : \App\Support\Decimal::write($near->windMS, 1)" inputmode="decimal"/>
+        <x-entry name="period_s" label="Period" unit="s" :value="$near->periodS() === null ? '' : \App\Forms\Decimal::write($near->periodS(), 1)" inputmode="decimal"/>
+        <x-entry name="height_m" label="Significant height" unit="m" :value="$near->significantHeightM === null ? '' : \App\Forms\Decimal::write($near->significantHeightM, 2)" inputmode="decimal"/>
+        <x-entry name="wind_m_s" label="Wind" unit="m/s" :value="$near->windMS === null ? '' : \App\Forms\Decimal::write($near->windMS, 1)" inputmode="decimal"/>
         <input type="hidden" name="source" value="{{ $read['source'] }}"><input type="hidden" name="observed_at" value="{{ gmdate('Y-m-d H:i:s', (int) $near->unix) }}">
     @endif
     @if ($read['bad'] !== [])

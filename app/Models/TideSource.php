@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** Where a place's tide comes from. */
+enum TideSource: string
+{
+    case Station = 'station';
+    case Offsets = 'offsets';
+    case Table = 'table';
+    case None = 'none';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Station => 'a station',
+            self::Offsets => 'a station, with my offsets',
+            self::Table => 'a table I enter',
+            self::None => 'none: inland',
+        };
+    }
+}

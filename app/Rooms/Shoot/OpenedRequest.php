@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms\Shoot;
+
+use GentlePour\Exposure\ShutterTime;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Carbon;
+
+/** When the shutter opened, in ms since 1970, and for how long it truly was open, in s. */
+final class OpenedRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'opened_at_ms' => ['required', 'integer', 'between:946684800000,4102444800000'],
+            'open_s' => ['required', 'numeric', 'between:0.0001,'.ShutterTime::LONGEST_S],
+        ];
+    }
+
+    public function openedAt(): Carbon
+    {
+        return Carbon::createFromTimestampMs($this->integer('opened_at_ms'), 'UTC');
+    }
+
+    public function openSeconds(): float
+    {
+        return $this->float('open_s');
+    }
+}

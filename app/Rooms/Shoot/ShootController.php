@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms\Shoot;
+
+use App\Models\Frame;
+use App\Rooms\Bench\Bench;
+use App\Rooms\Bench\BenchRequest;
+use App\Rooms\Bench\FramePlan;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+
+final class ShootController
+{
+    /** “Shoot this”: plans the frame for the way that was pressed. */
+    public function plan(BenchRequest $request): RedirectResponse
+    {
+        $bench = $request->bench();
+        $request->session()->put('bench', $bench->inputs);
+        foreach ($bench->answer->byStack as $way) {
+            if (Bench::key($way) === $request->pressedWay()) {
+                return redirect()->route('shoot.show', FramePlan::make($bench, $way));
+            }
+        }
+
+        return redirect()->route('bench')->with('problem', 'That way is no longer among the answers: the numbers or the bag have changed. Choose again.');
+    }
+
+    public function latest(): RedirectResponse|View
+    {
+        $frame = Frame::query()->whereNull('open_s')->latest('id')->first();
+
+        return $frame === null ? view('shoot.none') : redirect()->route('shoot.show', $frame);
+    }
+
+    public function show(Frame $frame): View|RedirectResponse
+    {
+        return $frame->isTaken() ? redirect()->route('log.show', $frame) : view('shoot.show', ['frame' => $frame->load('subject.place', 'shotList.frames')]);
+    }
+
+    public function steps(StepsRequest $request, Frame $frame): Response
+    {
+        $frame->update(['steps_done' => $request->done()]);
+
+        return response()->noContent();
+    }
+
+    /** The true open time, as the person's clock had it. */
+    public function opened(OpenedRequest $request, Frame $frame): RedirectResponse
+    {
+        if (! $frame->isTaken()) {
+            $frame->update(['opened_at' => $request->openedAt(), 'open_s' => $request->openSeconds()]);
+        }
+
+        return $frame->shot_list_id === null ? redirect()->route('log.show', $frame) : redirect()->route('lists.show', $frame->shot_list_id)->with('logged', $frame->id);
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Documents;
+
+use GentlePour\Bounds;
+use GentlePour\InvalidValue;
+use GentlePour\Sky\DayOfSky;
+use GentlePour\Sky\LightCurve;
+use GentlePour\Sky\LightReading;
+use GentlePour\Sky\Moment;
+use GentlePour\Sky\Moon;
+use GentlePour\Sky\Observer;
+use GentlePour\Sky\SkyCondition;
+use GentlePour\Time\Instant;
+
+/** The JSON documents of pour:sky and pour:light. */
+final class SkyDocument
+{
+    private const ROWS_AT_MOST = 20000;
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidValue
+     */
+    public static function day(Observer $observer, string $date, \DateTimeZone $zone): array
+    {
+        if (preg_match('/^\d{4}-\d{2}-\d{2}$/', $date) !== 1) {
+            throw (new InvalidValue(InvalidValue::quoted($date).' is not a date; write it like 2027-03-21.'))->at('date');
+        }
+        $from = Instant::parse($date, $zone);
+        $to = (float) (new \DateTimeImmutable($date, $zone))->modify('+1 day')->getTimestamp();
+        $sky = DayOfSky::between($observer, $from, $to);
+        $at = static function (string $event) use ($sky, $zone): ?string {
+            $unix = $sky->at($event);
+
+            return $unix === null ? null : Instant::write($unix, $zone);
+        };
+        $noon = new Moment(($from + $to) / 2);
+
+        return [
+            'sun' => [
+                'rise' => $at('rise'), 'set' => $at('set'), 'noon' => $at('noon'), 'civil_dawn' => $at('civil_dawn'), 'civil_dusk' => $at('civil_dusk'),
+                'nautical_dawn' => $at('nautical_dawn'), 'nautical_dusk' => $at('nautical_dusk'), 'astronomical_dawn' => $at('astronomical_dawn'),
+                'astronomical_dusk' => $at('astronomical_dusk'),
+            ],
+            'moon' => ['rise' => $at('moonrise'), 'set' => $at('moonset'), 'phase_share' => Moon::litShare($noon), 'age_days' => Moon::ageDays($noon)],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function instant(Observer $observer, float $unix): array
+    {
+        [$sun, $moon] = [$observer->sun($unix), $observer->moon($unix)];
+
+        return [
+            'sun' => ['altitude_deg' => $sun->altitudeDeg, 'azimuth_deg' => $sun->azimuthDeg],
+            'moon' => ['altitude_deg' => $moon->altitudeDeg, 'azimuth_deg' => $moon->azimuthDeg, 'phase_share' => Moon::litShare(new Moment($unix))],
+        ];
+    }
+
+    /**
+     * @param  list<LightReading>  $readings
+     * @return array<string, mixed>
+     *
+     * @throws InvalidValue
+     */
+    public static function light(Observer $observer, float $fromUnix, float $toUnix, float $stepMinutes, SkyCondition $sky, array $readings, \DateTimeZone $zone): array
+    {
+        Bounds::of('The step', 0.5, 1440, 'min')->check($stepMinutes, 'step');
+        if ($toUnix < $fromUnix) {
+            throw (new InvalidValue('The end must not come before the beginning.'))->at('to');
+        }
+        if (($toUnix - $fromUnix) / 60 / $stepMinutes > self::ROWS_AT_MOST) {
+            throw (new InvalidValue('That is more than '.self::ROWS_AT_MOST.' rows; take a longer step or a shorter span.'))->at('step');
+        }
+        $curve = LightCurve::of($observer, $sky, $readings);
+        $rows = [];
+        for ($unix = $fromUnix; $unix <= $toUnix; $unix += 60 * $stepMinutes) {
+            $rows[] = [
+                'at' => Instant::write($unix, $zone), 'sun_altitude_deg' => $observer->sun($unix)->altitudeDeg, 'lux' => $curve->lux($unix),
+                'ev100' => $curve->ev100($unix), 'drift_stops_per_min' => $curve->driftStopsPerMinute($unix),
+            ];
+        }
+
+        return ['light' => $rows];
+    }
+}

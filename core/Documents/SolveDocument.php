@@ -1,0 +1,226 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Documents;
+
+use GentlePour\Exposure\DepthOfField;
+use GentlePour\Exposure\DriftingLight;
+use GentlePour\Exposure\Exposure;
+use GentlePour\Exposure\FilterMarking;
+use GentlePour\Exposure\Reading;
+use GentlePour\Exposure\SharpRange;
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Exposure\ShutterWindow;
+use GentlePour\Exposure\Stops;
+use GentlePour\InvalidValue;
+use GentlePour\Kit\Bag;
+use GentlePour\Kit\Camera;
+use GentlePour\Kit\ColourCast;
+use GentlePour\Kit\Filter;
+use GentlePour\Kit\FilterKind;
+use GentlePour\Kit\Lens;
+use GentlePour\Kit\Mount;
+use GentlePour\Kit\Sensor;
+use GentlePour\Solving\Answer;
+use GentlePour\Solving\ApertureHabit;
+use GentlePour\Solving\BackSolver;
+use GentlePour\Solving\FramesHabit;
+use GentlePour\Solving\Habits;
+use GentlePour\Solving\HighlightHabit;
+use GentlePour\Solving\IsoHabit;
+use GentlePour\Solving\NoiseReductionHabit;
+use GentlePour\Solving\Question;
+use GentlePour\Solving\Remedy;
+use GentlePour\Solving\Term;
+use GentlePour\Solving\Way;
+
+/** The JSON document of pour:solve: reading, target and bag in; ranked ways or remedies out. */
+final class SolveDocument
+{
+    private const WAYS = 200;
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidValue
+     */
+    public static function answer(Fields $in): array
+    {
+        $question = self::question($in);
+
+        return self::out(BackSolver::solve($question, self::WAYS), $question);
+    }
+
+    /** @throws InvalidValue */
+    public static function question(Fields $in): Question
+    {
+        $bag = self::bag($in);
+        $limits = $in->childOrEmpty('limits');
+        $reading = self::reading($in->child('reading'), $bag);
+
+        return new Question(
+            $reading,
+            $in->make(static fn (): Stops => Stops::of($in->numberOr('highlight_bias_stops', 0)), 'highlight_bias_stops'),
+            self::target($in->child('target')),
+            $bag,
+            $limits->has('longest_s') ? $limits->shutter('longest_s') : null,
+            self::drift($in, $bag, $reading),
+            self::habits($in->childOrEmpty('habits')),
+            [],
+            $in->has('sharp') ? self::sharp($in->child('sharp')) : null,
+            self::staying($in->child('reading'), $bag),
+        );
+    }
+
+    /** Given, or from an earlier reading of the same scene. */
+    private static function drift(Fields $in, Bag $bag, Reading $reading): DriftingLight
+    {
+        if (! $in->has('earlier_reading')) {
+            return $in->make(static fn (): DriftingLight => DriftingLight::of($in->numberOr('drift_stops_per_min', 0)), 'drift_stops_per_min');
+        }
+        $earlier = $in->child('earlier_reading');
+
+        return $earlier->make(static fn (): DriftingLight => DriftingLight::between(
+            self::reading($earlier, $bag)->ev100(), $reading->ev100(), $earlier->number('minutes_before'),
+        ));
+    }
+
+    private static function sharp(Fields $in): SharpRange
+    {
+        return $in->make(static fn (): SharpRange => SharpRange::of($in->number('near_m'), $in->has('far_m') ? $in->number('far_m') : null));
+    }
+
+    /** @return list<Filter> graduated filters on the lens for the reading */
+    private static function staying(Fields $in, Bag $bag): array
+    {
+        return array_values(array_filter(
+            array_map(static fn (string $name): Filter => $bag->filter($name), $in->texts('filters')), static fn (Filter $f): bool => $f->kind === FilterKind::Graduated,
+        ));
+    }
+
+    private static function reading(Fields $in, Bag $bag): Reading
+    {
+        $on = Stops::zero();
+        foreach ($in->texts('filters') as $i => $name) {
+            $filter = $in->make(static fn (): Filter => $bag->filter($name), 'filters.'.$i);
+            $on = $on->plus($filter->stops() ?? throw (new InvalidValue('The density of “'.$filter->name.'” is not known; measure it first.'))->at('reading.filters.'.$i));
+        }
+
+        return new Reading(new Exposure($in->aperture('aperture'), $in->shutter('shutter'), $in->iso('iso')), $on);
+    }
+
+    private static function target(Fields $in): ShutterWindow
+    {
+        $best = $in->has('best_s') ? $in->shutter('best_s') : null;
+
+        return $in->make(static fn (): ShutterWindow => ShutterWindow::of($in->shutter('min_s'), $in->shutter('max_s'), $best));
+    }
+
+    private static function bag(Fields $in): Bag
+    {
+        $camera = $in->child('camera');
+        $lens = $in->child('lens');
+        $holder = $in->childOrEmpty('holder');
+        $body = $camera->make(static fn (): Camera => new Camera(
+            new Sensor($camera->numberOr('sensor_width_mm', 36), $camera->numberOr('sensor_height_mm', 24), $camera->has('pixels_wide') ? $camera->whole('pixels_wide') : null),
+            $camera->iso('iso_base'),
+            $camera->has('iso_low') ? $camera->iso('iso_low') : null,
+            $camera->has('iso_max') ? $camera->iso('iso_max') : $camera->iso('iso_base'),
+            $camera->has('longest_timed_s') ? $camera->shutter('longest_timed_s')->nearestDial() : ShutterTime::onDial(15),
+            $camera->has('battery_minutes') ? $camera->number('battery_minutes') : null,
+            $camera->numberOr('reciprocity', 1.0),
+        ));
+        $glass = $lens->make(static fn (): Lens => new Lens(
+            $lens->numberOr('focal_length_mm', 50), $lens->aperture('aperture_min'), $lens->aperture('aperture_max'),
+            $lens->has('thread_mm') ? $lens->number('thread_mm') : null,
+            $lens->has('aperture_best_from') ? [$lens->aperture('aperture_best_from'), $lens->aperture('aperture_best_to')] : null,
+        ));
+        $filters = array_map(self::filter(...), $in->children('filters'));
+        $rings = array_map(static fn (Fields $ring): array => [$ring->number('from_mm'), $ring->number('to_mm')], $in->children('rings'));
+
+        return $in->make(static fn (): Bag => new Bag(
+            $body, $glass, $filters, $holder->has('slots') ? $holder->whole('slots') : 0, $in->flagOr('release', false), $rings, $holder->numbers('adapters_mm'),
+        ));
+    }
+
+    private static function filter(Fields $in): Filter
+    {
+        $kind = $in->choice('kind', FilterKind::class);
+        $nominal = $lightest = null;
+        if ($kind === FilterKind::Variable) {
+            $lightest = $in->make(static fn (): Stops => Stops::of($in->number('stops_min')), 'stops_min');
+            $nominal = $in->make(static fn (): Stops => Stops::of($in->number('stops_max')), 'stops_max');
+        } elseif ($in->has('stops')) {
+            $nominal = $in->make(static fn (): Stops => Stops::of($in->number('stops')), 'stops');
+        } elseif ($in->has('marking')) {
+            $nominal = $in->make(static fn (): Stops => FilterMarking::parse($in->text('marking'))->stops(), 'marking');
+        }
+        $measured = $in->has('measured_stops') ? $in->make(static fn (): Stops => Stops::of($in->number('measured_stops')), 'measured_stops') : null;
+
+        return $in->make(static fn (): Filter => Filter::of(
+            $in->text('name'), $kind, $in->choiceOr('mount', Mount::Slot), $nominal, $measured, $lightest,
+            $in->has('thread_mm') ? $in->number('thread_mm') : null,
+            $in->has('cast') ? self::cast($in->child('cast')) : null,
+        ));
+    }
+
+    private static function cast(Fields $in): ColourCast
+    {
+        return $in->make(static fn (): ColourCast => ColourCast::of($in->numberOr('red_stops', 0), $in->numberOr('blue_stops', 0)));
+    }
+
+    private static function habits(Fields $in): Habits
+    {
+        return new Habits(
+            $in->choiceOr('aperture', ApertureHabit::Best),
+            $in->choiceOr('iso', IsoHabit::Lowest),
+            $in->choiceOr('highlights', HighlightHabit::Protect),
+            $in->choiceOr('noise_reduction', NoiseReductionHabit::Later),
+            $in->choiceOr('frames', FramesHabit::One),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function out(Answer $answer, Question $question): array
+    {
+        $sharp = $question->sharp;
+        $depth = $sharp === null ? null : $question->depth();
+        $best = $answer->best();
+
+        return [
+            ...($sharp === null || $depth === null ? [] : ['sharp' => [
+                'focus_m' => DepthOfField::focusM($sharp),
+                'aperture_needed' => $depth->needed($sharp),
+                'hyperfocal_m' => $best === null ? null : $depth->hyperfocalM($best->aperture),
+                'focus_stack_m' => $best === null || $best->aperture->number >= $depth->needed($sharp) * 0.999 ? null : $depth->focusStackM($best->aperture, $sharp),
+            ]]),
+            'ev100' => $answer->ev100,
+            'found' => $answer->count,
+            'solutions' => array_map(self::way(...), $answer->ways),
+            'remedies' => array_map(static fn (Remedy $r): array => ['kind' => $r->kind, 'stops' => $r->stops, 'detail' => $r->detail], $answer->remedies),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function way(Way $way): array
+    {
+        return [
+            'shutter_s' => $way->shutter->seconds,
+            'shutter_label' => $way->shutterLabel(),
+            'card_label' => $way->exact->cardLabel(),
+            'exact_s' => $way->exact->seconds,
+            'aperture' => $way->aperture->number,
+            'aperture_label' => $way->aperture->label(),
+            'iso' => $way->iso->speed,
+            'iso_label' => $way->iso->label(),
+            'filters' => $way->filters->names(),
+            'stops' => $way->stack->value,
+            'exposure_error_stops' => $way->exposureError()->value,
+            'bulb' => $way->bulb,
+            'score' => $way->score(),
+            'terms' => array_map(static fn (Term $t): array => ['name' => $t->name, 'stops' => $t->stops, 'why' => $t->why], $way->terms),
+            'warnings' => $way->warnings,
+        ];
+    }
+}

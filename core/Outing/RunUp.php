@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Outing;
+
+use GentlePour\Bounds;
+use GentlePour\InvalidValue;
+use GentlePour\Motion\Dispersion;
+
+/** How far above the still water waves run up a shore. */
+final class RunUp
+{
+    /**
+     * The vertical run-up in m that two waves in a hundred exceed (Stockdon et al. 2006), from deep-water significant height in m, peak
+     * period in s and foreshore slope b: 1.1 (0.35 b sqrt(H L) + 0.5 sqrt(H L (0.563 b^2 + 0.004))), or 0.043 sqrt(H L) on
+     * dissipative shores, with an Iribarren number below 0.3. Before walls and ledges it is doubled, a rough figure.
+     *
+     * @throws InvalidValue when a figure is out of bounds
+     */
+    public static function exceededByTwoPercentM(float $heightM, float $periodS, float $slope, bool $wall = false): float
+    {
+        Bounds::of('The significant wave height', 0, 20, 'm')->check($heightM);
+        Bounds::of('The wave period', 1, 30, 's')->check($periodS);
+        Bounds::of('The foreshore slope', 0.005, 2)->check($slope);
+        if ($heightM <= 0) {
+            return 0.0;
+        }
+        $length = Dispersion::GRAVITY * $periodS ** 2 / (2 * M_PI);
+        $product = $heightM * $length;
+        $iribarren = $slope / sqrt($heightM / $length);
+        $runUp = $iribarren < 0.3 ? 0.043 * sqrt($product) : 1.1 * (0.35 * $slope * sqrt($product) + 0.5 * sqrt($product * (0.563 * $slope ** 2 + 0.004)));
+
+        return $wall ? 2 * $runUp : $runUp;
+    }
+}

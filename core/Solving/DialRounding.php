@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Solving;
+
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Kit\Bag;
+
+/** Turns an exact time into one that can be had: a dial place while the camera times it, a counted time in bulb. */
+final readonly class DialRounding
+{
+    /** Half-way between two places on the dial the shorter is taken, whatever the last digits say: it protects highlights. */
+    private const TIE = 1e-9;
+
+    private int $longestThirds;
+
+    /** Bounds in stops from a second. */
+    private float $shortest;
+
+    private float $longest;
+
+    private float $timedUpTo;
+
+    private bool $release;
+
+    public function __construct(Bag $bag)
+    {
+        $this->longestThirds = (int) round($bag->camera->longestTimed->thirds());
+        $this->timedUpTo = $this->longestThirds / 3 + 1 / 6;
+        $this->shortest = log(ShutterTime::SHORTEST_S, 2);
+        $this->longest = log(ShutterTime::LONGEST_S, 2);
+        $this->release = $bag->release;
+    }
+
+    /** @return array{float, bool}|null seconds and whether it takes bulb; null when it cannot be had */
+    public function realise(float $seconds): ?array
+    {
+        $place = $seconds > 0 && is_finite($seconds) ? $this->place(log($seconds, 2)) : null;
+
+        return $place === null ? null : [2 ** $place, $place > $this->longestThirds / 3 + 1e-9];
+    }
+
+    /** The same on the stop rule: from the exact place to the one that can be had, both in stops from a second. */
+    public function place(float $exact): ?float
+    {
+        if ($exact < $this->shortest || $exact > $this->longest) {
+            return null;
+        }
+        if ($exact <= $this->timedUpTo) {
+            return min($this->longestThirds, round(3 * $exact - self::TIE)) / 3;
+        }
+
+        return $this->release ? log(ShutterTime::ofSeconds(2 ** $exact)->counted()->seconds, 2) : null;
+    }
+
+    /** Whether a place that can be had is beyond what the camera times. */
+    public function isBulb(float $place): bool
+    {
+        return $place > $this->longestThirds / 3 + 1e-9;
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Solving;
+
+use GentlePour\Exposure\Aperture;
+use GentlePour\Exposure\Iso;
+use GentlePour\Kit\FilterKind;
+use GentlePour\Kit\FilterStack;
+
+/**
+ * What the back-solver weighs, every term in stops so that it can be compared and explained. The weights are judgement:
+ * a stop away from the best time counts one; the rest is set against that.
+ */
+final readonly class Ranking
+{
+    /** Each filter: glass to clean, to seal and to flare. */
+    private const PER_FILTER = 0.25;
+
+    /** A polariser is there for the glare; as mere darkness it is uncertain by half a stop either way. */
+    private const POLARISER = 0.35;
+
+    public const BULB = 0.25;
+
+    private const VIGNETTING = 0.5;
+
+    /** A variable filter darkens unevenly, the more so the wider the lens. */
+    private const UNEVEN = 0.4;
+
+    private const STRONG_CAST = 1.0;
+
+    /** Two crossed graduated filters: a makeshift, and worse the more their strengths differ. */
+    private const MAKESHIFT = 1.0;
+
+    private const PER_UNEVEN_STOP = 0.5;
+
+    /** Each stop that an aperture is wider than the depth asked for needs. */
+    private const PER_DEPTH_STOP = 0.6;
+
+    /** ISO below base gives highlight room away: something for using it at all, and something for each stop. */
+    private const EXTENDED_ISO = 0.35;
+
+    private const PER_EXTENDED_STOP = 0.35;
+
+    /** The f-number that what must be sharp asks for; nought where nothing is asked. */
+    private float $neededF;
+
+    public function __construct(private Question $question)
+    {
+        $this->neededF = $question->sharp === null ? 0.0 : $question->depth()->needed($question->sharp);
+    }
+
+    public function apertureCost(Aperture $aperture): float
+    {
+        return $this->apertureAway($aperture) + $this->diffraction($aperture) + $this->depth($aperture);
+    }
+
+    public function isoCost(Iso $iso): float
+    {
+        $above = $iso->stopsFrom($this->question->bag->camera->isoBase)->value;
+
+        return match (true) {
+            $above > 0.01 => $above * $this->question->habits->iso->costPerStop(),
+            $above < -0.01 => self::EXTENDED_ISO - $above * self::PER_EXTENDED_STOP,
+            default => 0.0,
+        };
+    }
+
+    public function stackCost(FilterStack $stack): float
+    {
+        return self::PER_FILTER * $this->added($stack) + $this->makeshift($stack) + $this->cast($stack)
+            + ($stack->vignettes ? self::VIGNETTING : 0.0)
+            + ($stack->has(FilterKind::Polariser) ? self::POLARISER : 0.0)
+            + ($stack->has(FilterKind::Variable) ? self::UNEVEN : 0.0);
+    }
+
+    /** @return list<Term> */
+    public function terms(FilterStack $stack, Iso $iso, Aperture $aperture, float $shutterS, float $exactS, bool $bulb): array
+    {
+        $best = $this->question->target->best->seconds;
+        $away = log($shutterS / $best, 2);
+        $terms = [
+            new Term('target', abs($away), match (true) {
+                abs($away) < 0.1 => 'the wanted time',
+                default => sprintf('%.1f stops %s than the wanted time', abs($away), $away > 0 ? 'longer' : 'shorter'),
+            }),
+            new Term('aperture', $this->apertureAway($aperture), $this->apertureWhy($aperture)),
+            new Term('iso', $this->isoCost($iso), $this->isoWhy($iso)),
+            new Term('filters', self::PER_FILTER * $this->added($stack), match ($this->added($stack)) {
+                0 => 'no filter', 1 => 'one filter', default => $this->added($stack).' filters',
+            }),
+            new Term('bulb', $bulb ? self::BULB : 0.0, $bulb ? 'bulb, with the release' : 'timed by the camera'),
+        ];
+        $error = log($shutterS / $exactS, 2);
+        $extras = [
+            new Term('diffraction', $this->diffraction($aperture), 'diffraction softens '.$aperture->label()),
+            new Term('highlights', $this->question->habits->highlights->cost($error), sprintf(
+                'rounding makes it %.2f stops %s, and you %s', abs($error), $error > 0 ? 'brighter' : 'darker',
+                $this->question->habits->highlights === HighlightHabit::Protect ? 'protect highlights' : 'expose to the right',
+            )),
+            new Term('polariser', $stack->has(FilterKind::Polariser) ? self::POLARISER : 0.0, 'the polariser takes glare too, by its turn'),
+            new Term('vignetting', $stack->vignettes ? self::VIGNETTING : 0.0, 'stacked rings darken the corners'),
+            new Term('unevenness', $stack->has(FilterKind::Variable) ? self::UNEVEN : 0.0, 'a variable filter darkens unevenly'),
+            new Term('makeshift', $this->makeshift($stack), sprintf('two graduated filters crossed leave the frame uneven by %.1f stops', $stack->uneven)),
+            new Term('cast', $this->cast($stack), $stack->has(FilterKind::Welding) ? 'welding glass has a strong cast' : sprintf('the glass has a cast of %.1f stops', $stack->cast())),
+            new Term('depth', $this->depth($aperture), sprintf('%s is sharp over less than you ask; f/%.1f would do', $aperture->label(), $this->neededF)),
+        ];
+
+        return [...$terms, ...array_values(array_filter($extras, static fn (Term $t): bool => $t->stops > 0.005))];
+    }
+
+    /** Filters that are put on for the long frame: a graduated one that was on for the reading costs nothing more. */
+    private function added(FilterStack $stack): int
+    {
+        return $stack->count() - count($this->question->staying);
+    }
+
+    private function makeshift(FilterStack $stack): float
+    {
+        return $stack->crossed ? self::MAKESHIFT + self::PER_UNEVEN_STOP * $stack->uneven : 0.0;
+    }
+
+    private function cast(FilterStack $stack): float
+    {
+        return ($stack->has(FilterKind::Welding) ? self::STRONG_CAST : 0.0) + 0.5 * $stack->cast();
+    }
+
+    private function depth(Aperture $aperture): float
+    {
+        return $this->neededF <= 0 ? 0.0 : self::PER_DEPTH_STOP * max(0.0, 2 * log($this->neededF / $aperture->number, 2));
+    }
+
+    /** @return array{Aperture, Aperture} where the person likes to work: the lens's own best apertures under the school of the best */
+    private function preferred(): array
+    {
+        $habit = $this->question->habits->aperture;
+
+        return $habit === ApertureHabit::Best ? $this->question->bag->lens->preferred ?? $habit->range() : $habit->range();
+    }
+
+    private function apertureAway(Aperture $aperture): float
+    {
+        [$widest, $smallest] = $this->preferred();
+
+        return max(0.0, $widest->stopsFrom($aperture)->value, $aperture->stopsFrom($smallest)->value);
+    }
+
+    private function apertureWhy(Aperture $aperture): string
+    {
+        $habit = $this->question->habits->aperture;
+        $away = $this->apertureAway($aperture);
+        [$widest] = $this->preferred();
+
+        return match (true) {
+            $away < 0.01 => $aperture->label().' '.$habit->reason(),
+            $aperture->number < $widest->number => sprintf('%s is %.1f stops wider than you like', $aperture->label(), $away),
+            default => sprintf('%s is %.1f stops smaller than you like', $aperture->label(), $away),
+        };
+    }
+
+    private function isoWhy(Iso $iso): string
+    {
+        $above = $iso->stopsFrom($this->question->bag->camera->isoBase)->value;
+
+        return match (true) {
+            abs($above) < 0.01 => 'base ISO',
+            $above > 0 => sprintf('ISO %s, %.1f stops above base, %s', $iso->label(), $above, $this->question->habits->iso === IsoHabit::Lowest ? 'and you keep it low' : 'raised freely as you like'),
+            default => 'extended ISO '.$iso->label().' gives away highlight room',
+        };
+    }
+
+    /** Stops by which the Airy disc is wider than the smallest blur that matters on this sensor. */
+    private function diffraction(Aperture $aperture): float
+    {
+        return max(0.0, log($aperture->airyDiscMm() / $this->question->bag->camera->sensor->smallestBlurMm(), 2));
+    }
+}
