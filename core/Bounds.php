@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace GentlePour;
 
-/** Closed bounds of a physical quantity: what the core takes and what it refuses, said once. */
+/** Closed bounds of a physical quantity: what is taken and what is refused. */
 final readonly class Bounds
 {
     private function __construct(
-        private string $what,
-        private float $least,
-        private float $most,
-        private string $unit,
+        public string $what,
+        public float $least,
+        public float $most,
+        public string $unit,
     ) {
     }
 

@@ -12,9 +12,9 @@ class InvalidValue extends \InvalidArgumentException
 {
     private string $field = '';
 
-    final public function __construct(string $message)
+    final public function __construct(string $message, ?self $of = null)
     {
-        parent::__construct($message);
+        parent::__construct($message, 0, $of);
     }
 
     public static function outside(string $what, float $value, float $least, float $most, string $unit = ''): static
@@ -46,9 +46,7 @@ class InvalidValue extends \InvalidArgumentException
     /** The same refusal, said of a field. An inner field is kept behind the outer one. */
     public function at(string $field): static
     {
-        $this->field = $this->field === '' ? $field : $field.'.'.$this->field;
-
-        return $this;
+        return $this->of($this->field === '' ? $field : $field.'.'.$this->field);
     }
 
     /**
@@ -58,9 +56,7 @@ class InvalidValue extends \InvalidArgumentException
      */
     public function renamed(array $names): static
     {
-        $this->field = $names[$this->field] ?? $this->field;
-
-        return $this;
+        return isset($names[$this->field]) ? $this->of($names[$this->field]) : $this;
     }
 
     /** What was given, between quotation marks and not longer than a line; “Nothing” where there was nothing. */
@@ -74,6 +70,15 @@ class InvalidValue extends \InvalidArgumentException
     public function field(): string
     {
         return $this->field;
+    }
+
+    /** An exception cannot be cloned; the copy keeps the first one, and with it where it was thrown. */
+    private function of(string $field): static
+    {
+        $copy = new static($this->getMessage(), $this);
+        $copy->field = $field;
+
+        return $copy;
     }
 
     private static function number(float $value): string

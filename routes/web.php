@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 use App\Rooms\Almanac\WindowController;
 use App\Rooms\Bench\BenchController;
-use App\Rooms\Bench\SceneController;
+use App\Rooms\Bench\PictureController;
+use App\Rooms\Kit\CardController;
 use App\Rooms\Kit\KitController;
 use App\Rooms\Kit\KitFileController;
+use App\Rooms\Learned\TasteController;
 use App\Rooms\Log\FrameController;
 use App\Rooms\Outings\OutingController;
 use App\Rooms\Outlook\OutlookController;
@@ -23,7 +25,7 @@ use Illuminate\View\Middleware\ShareErrorsFromSession;
 // Answers to what is being typed, tapped or dragged. They know of no session: one that came back late would bring its old state with it.
 Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class])->group(static function (): void {
     Route::get('/places/stations', [PlaceController::class, 'stations'])->name('places.stations');
-    Route::get('/scene', [SceneController::class, 'recipe'])->name('scene');
+    Route::get('/scene', [PictureController::class, 'recipe'])->name('scene');
     Route::get('/water/heard', [WaterController::class, 'heard'])->name('water.heard');
     Route::get('/kit/marking', [KitController::class, 'marking'])->name('kit.marking');
 });
@@ -50,11 +52,11 @@ Route::get('/windows.csv', [WindowController::class, 'table'])->name('windows.cs
 
 Route::get('/bench', [BenchController::class, 'show'])->name('bench');
 Route::get('/bench/better', [BenchController::class, 'better'])->name('bench.better');
-Route::get('/compare', [SceneController::class, 'compare'])->name('compare');
+Route::get('/compare', [PictureController::class, 'compare'])->name('compare');
 
 Route::get('/water', [WaterController::class, 'index'])->name('water');
 Route::delete('/water/measurements/{measurement}', [WaterController::class, 'destroy'])->name('water.destroy');
-Route::put('/water/taste/{kind}', [WaterController::class, 'taste'])->name('water.taste');
+Route::put('/water/taste/{kind}', [TasteController::class, 'update'])->name('water.taste');
 Route::get('/water/{kind}', [WaterController::class, 'tool'])->name('water.tool');
 Route::post('/water/{kind}', [WaterController::class, 'store'])->name('water.store');
 
@@ -77,9 +79,9 @@ Route::post('/kit/file', [KitFileController::class, 'import'])->name('kit.import
 Route::get('/schemas/kit.json', [KitFileController::class, 'schema'])->name('kit.schema');
 Route::get('/kit/first', [KitFileController::class, 'first'])->name('kit.first');
 Route::post('/kit/first', [KitFileController::class, 'start'])->name('kit.start');
-Route::put('/kit/release', [KitFileController::class, 'release'])->name('kit.release');
-Route::get('/card', [KitFileController::class, 'card'])->name('card');
-Route::get('/card.csv', [KitFileController::class, 'cardTable'])->name('card.csv');
+Route::put('/kit/release', [KitController::class, 'release'])->name('kit.release');
+Route::get('/card', [CardController::class, 'show'])->name('card');
+Route::get('/card.csv', [CardController::class, 'table'])->name('card.csv');
 
 Route::get('/kit', [KitController::class, 'index'])->name('kit');
 Route::put('/kit/carry', [KitController::class, 'carry'])->name('kit.carry');

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Database\Seeders\DatabaseSeeder;
 use GentlePour\InvalidValue;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Assert;
@@ -11,9 +10,7 @@ use Tests\TestCase;
 
 require_once __DIR__.'/cases.php';
 
-pest()->extend(TestCase::class)->use(RefreshDatabase::class)->beforeEach(function (): void {
-    $this->seed(DatabaseSeeder::class);
-})->in('Feature');
+pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
 pest()->extend(BrowserTestCase::class)->in('Browser');
 
 /** Within so many stops, on the base-two logarithm. */

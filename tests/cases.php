@@ -4,6 +4,15 @@ declare(strict_types=1);
 
 // What several tests make their cases of.
 
+use App\Drawing\DayBoard;
+use App\Household\Settings;
+use App\Models\Place;
+use App\Rooms\Bench\Bench;
+use App\Rooms\Bench\BenchFiller;
+use App\Rooms\Bench\BenchForm;
+use App\Rooms\Bench\Workbench;
+use App\Rooms\Learned\Tastes;
+use App\Rooms\Places\DayScenes;
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\DriftingLight;
 use GentlePour\Exposure\Exposure;
@@ -22,6 +31,7 @@ use GentlePour\Kit\Sensor;
 use GentlePour\Motion\LookTarget;
 use GentlePour\Solving\Habits;
 use GentlePour\Solving\Question;
+use Illuminate\Http\Request;
 
 function nd(string $name, float $stops, Mount $mount = Mount::Slot): Filter
 {
@@ -44,6 +54,15 @@ function question(Bag $bag, float $min, float $max, string $shutter = '1/60', fl
         Stops::of($bias), ShutterWindow::of(ShutterTime::ofSeconds($min), ShutterTime::ofSeconds($max)), $bag,
         $longest === null ? null : ShutterTime::ofSeconds($longest), DriftingLight::of($drift), $habits ?? new Habits,
     );
+}
+
+/**
+ * @param  list<GentlePour\Solving\Remedy>  $remedies
+ * @return list<string>
+ */
+function kinds(array $remedies): array
+{
+    return array_map(static fn (GentlePour\Solving\Remedy $r): string => $r->kind->value, $remedies);
 }
 
 function wish(string $name, float $min, float $max): LookTarget
@@ -80,4 +99,37 @@ function benchQuery(array $changes = []): array
         'kind' => 'cascade', 'measure' => 'speed', 'speed' => '4', 'camera' => '1', 'lens' => '1', 'focal' => '24', 'distance' => '8', 'look' => 'silk',
         'look_was' => 'silk', 'target' => '', 'aperture' => 'f/11', 'shutter' => '1/60', 'iso' => '100', 'bias' => '0', 'longest' => '',
     ];
+}
+
+/** The settings of the household, as a new request would read them. */
+function settings(): Settings
+{
+    app()->instance('request', Request::create('/'));
+
+    return app(Settings::class);
+}
+
+function tastes(): Tastes
+{
+    return new Tastes(settings());
+}
+
+/**
+ * A bench worked out with what is in the database now.
+ *
+ * @param  array<string, mixed>  $changes
+ */
+function openBench(array $changes = []): Bench
+{
+    app()->instance('request', Request::create('/'));
+
+    return app(Workbench::class)->open(BenchForm::of([...app(BenchFiller::class)->defaults(), ...$changes]));
+}
+
+/** A day board of one of the demo's places. */
+function dayBoard(string $place, string $day): DayBoard
+{
+    $kept = Place::query()->with(['marks.sightings', 'outings'])->where('name', $place)->firstOrFail();
+
+    return new DayBoard(app(DayScenes::class)->of($kept, new DateTimeImmutable($day, $kept->zone())));
 }

@@ -12,12 +12,6 @@ final readonly class Feeds
     {
     }
 
-    /** @return list<string> */
-    public function names(): array
-    {
-        return array_keys($this->feeds);
-    }
-
     public function feed(string $name): ?ObservationFeed
     {
         return $this->feeds[$name] ?? null;

@@ -4,83 +4,133 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use App\Models\Outing;
+use GentlePour\Planning\HoldStep;
 use GentlePour\Tide\LevelSpan;
 
-/** The rows under the day board's curve: each level mark, what light alone gives, the hold plan, outings. */
-final class BoardRows
+/** Lays out the rows under the day board's curve: each level mark, what light alone gives, the hold plan, outings. */
+final readonly class BoardRows
 {
-    /** Where the drawing ends, in px. */
-    private const END = 1196.0;
+    private const NAME_LETTERS = 24;
 
-    /** @return list<array{name: string, y: float, kind: string, spans: list<array{x: float, width: float, label: string, inside: bool, after: string, afterX: float, anchor: string}>}> */
-    public static function of(DayBoard $board): array
+    private const TOP_GAP = 16.0;
+
+    private const SHORTEST_PX = 2.0;
+
+    private const BESIDE_GAP = 6.0;
+
+    /** Widths of a letter inside a bar and beside it, in px, and the room a bar needs beside its label. */
+    private const INSIDE_PX = 7.4;
+
+    private const BESIDE_PX = 7.2;
+
+    private const INSIDE_ROOM = 8.0;
+
+    /** A step of the hold plan lasts until the next, or so long where none follows; in seconds. */
+    private const STEP_S = 300.0;
+
+    /** Steps further apart than this belong to different twilights, in seconds. */
+    private const APART_S = 3600.0;
+
+    /** @param  float  $end  where the drawing ends, in px */
+    public function __construct(
+        private ClockAxis $axis,
+        private float $top,
+        private float $rowHeight,
+        private float $end,
+    ) {
+    }
+
+    /** @return list<BoardRow> */
+    public function of(DayScene $scene): array
     {
         $rows = [];
-        foreach ($board->marks() as [$mark]) {
-            $rows[] = [$mark->name, 'mark', array_map(static fn (LevelSpan $s): array => [$s->from, $s->to, null], $board->spansOf($mark))];
+        foreach ($scene->marks as $mark) {
+            $rows[] = [$mark->name, BoardRowKind::Mark, $this->plain(array_map(static fn (LevelSpan $s): array => [$s->from, $s->to], $mark->spans))];
         }
-        if ($board->wanted !== '') {
-            $rows[] = ['no filter', 'light', array_map(static fn (array $s): array => [$s[0], $s[1], null], $board->withoutFilter)];
-            $rows[] = ['hold '.$board->wanted, 'hold', self::holdSpans($board)];
+        if ($scene->wanted !== '') {
+            $rows[] = ['no filter', BoardRowKind::Light, $this->plain($scene->withoutFilter)];
+            $rows[] = ['hold '.$scene->wanted, BoardRowKind::Hold, $this->held($scene->hold)];
         }
-        $outings = $board->outings();
-        if ($outings !== []) {
-            $rows[] = ['outing', 'outing', array_map(static fn (Outing $o): array => [(float) $o->starts_at->getTimestamp(), (float) $o->ends_at->getTimestamp(), null], $outings)];
+        if ($scene->outings !== []) {
+            $rows[] = ['outing', BoardRowKind::Outing, $this->plain($scene->outings)];
         }
 
-        return array_map(static fn (int $i, array $row): array => [
-            'name' => mb_strimwidth($row[0], 0, 24, '…'), 'kind' => $row[1], 'y' => DayBoard::BOTTOM + 16 + DayBoard::ROW * $i,
-            'spans' => array_map(static fn (array $s): array => self::bar($board, $s[0], $s[1], $s[2]), $row[2]),
-        ], array_keys($rows), $rows);
+        return array_map(fn (int $i, array $row): BoardRow => new BoardRow(
+            mb_strimwidth($row[0], 0, self::NAME_LETTERS, '…'), $row[1], $this->top + self::TOP_GAP + $this->rowHeight * $i, $row[2],
+        ), array_keys($rows), $rows);
     }
 
-    /** @return list<array{0: float, 1: float, 2: string}> runs of the hold plan with the same glass */
-    private static function holdSpans(DayBoard $board): array
+    /**
+     * Spans that are named by their times.
+     *
+     * @param  list<array{float, float}>  $spans
+     * @return list<Bar>
+     */
+    private function plain(array $spans): array
     {
-        $spans = [];
-        foreach ($board->hold as $i => $step) {
-            $end = $board->hold[$i + 1]['unix'] ?? $step['unix'] + 300;
-            $end = $end - $step['unix'] > 3600 ? $step['unix'] + 300 : $end;
-            $label = $step['way'] === null ? 'no way' : ($step['way']->filters->count() === 0 ? 'bare' : $step['way']->filters->label());
-            $last = count($spans) - 1;
-            if ($last >= 0 && $spans[$last][2] === $label && abs($spans[$last][1] - $step['unix']) < 1) {
-                $spans[$last][1] = $end;
-            } else {
-                $spans[] = [$step['unix'], $end, $label];
-            }
-        }
+        return array_map(fn (array $span): Bar => $this->bar($span[0], $span[1], $this->axis->span($span[0], $span[1]), null), $spans);
+    }
 
-        // Short runs have no room for their names: the last of a row of them names them all.
-        $names = [];
-        foreach ($spans as $i => [, $end, $label]) {
+    /**
+     * Runs of the hold plan with the same filters. Short runs have no room for their names: the last of a row of them names them all.
+     *
+     * @param  list<HoldStep>  $steps
+     * @return list<Bar>
+     */
+    private function held(array $steps): array
+    {
+        $bars = $names = [];
+        $runs = self::runs($steps);
+        foreach ($runs as $i => [$from, $to, $label]) {
             $names[] = $label;
-            if (! isset($spans[$i + 1]) || abs($spans[$i + 1][0] - $end) > 1) {
-                $spans[$i][2] .= '>'.implode(', then ', $names);
-                $names = [];
+            $goesOn = isset($runs[$i + 1]) && abs($runs[$i + 1][0] - $to) <= 1;
+            $bars[] = $this->bar($from, $to, $label, $goesOn ? '' : implode(', then ', $names));
+            $names = $goesOn ? $names : [];
+        }
+
+        return $bars;
+    }
+
+    /**
+     * @param  list<HoldStep>  $steps
+     * @return list<array{float, float, string}> from, to and what is before the lens
+     */
+    private static function runs(array $steps): array
+    {
+        $runs = [];
+        foreach ($steps as $i => $step) {
+            $next = $steps[$i + 1]->unix ?? INF;
+            $end = $next - $step->unix > self::APART_S ? $step->unix + self::STEP_S : $next;
+            $label = match (true) {
+                $step->way === null => 'no way',
+                $step->way->filters->count() === 0 => 'bare',
+                default => $step->way->filters->label(),
+            };
+            $last = count($runs) - 1;
+            if ($last >= 0 && $runs[$last][2] === $label && abs($runs[$last][1] - $step->unix) < 1) {
+                $runs[$last][1] = $end;
             } else {
-                $spans[$i][2] .= '> ';
+                $runs[] = [$step->unix, $end, $label];
             }
         }
 
-        return $spans;
+        return $runs;
     }
 
-    /** @return array{x: float, width: float, label: string, inside: bool, after: string, afterX: float, anchor: string} */
-    private static function bar(DayBoard $board, float $from, float $to, ?string $label): array
+    /** @param  string|null  $beside  what stands beside the bar; null for its own label where it has no room inside */
+    private function bar(float $from, float $to, string $label, ?string $beside): Bar
     {
-        [$label, $after] = array_pad(explode('>', $label ?? '', 2), 2, '');
-        $label = $label === '' ? null : $label;
-        $x = $board->x($from);
-        $width = max(2.0, round($board->x($to) - $x, 1));
-        $label ??= $board->clock(max($from, $board->from)).' to '.($to >= $board->to ? '24:00' : $board->clock($to));
+        $x = $this->axis->x($from);
+        $width = max(self::SHORTEST_PX, round($this->axis->x($to) - $x, 1));
+        $inside = $width > self::INSIDE_PX * mb_strlen($label) + self::INSIDE_ROOM;
+        $beside ??= $inside ? '' : $label;
+        if ($beside === '') {
+            return new Bar($x, $width, $label, $inside, null);
+        }
+        // After the bar, or before it where the drawing ends.
+        $after = $x + $width + self::BESIDE_GAP;
+        $fits = $after + self::BESIDE_PX * mb_strlen($beside) <= $this->end;
 
-        $inside = $width > 7.4 * mb_strlen($label) + 8;
-
-        $after = $after !== '' || $inside ? $after : $label;
-        // Beside the bar: after it, or before it where the drawing ends.
-        $before = $x + $width + 6 + 7.2 * mb_strlen($after) > self::END;
-
-        return ['x' => $x, 'width' => $width, 'label' => $label, 'inside' => $inside, 'after' => $after, 'afterX' => $before ? $x - 6 : $x + $width + 6, 'anchor' => $before ? 'end' : 'start'];
+        return new Bar($x, $width, $label, $inside, new Label($beside, $fits ? $after : $x - self::BESIDE_GAP, anchor: $fits ? 'start' : 'end'));
     }
 }

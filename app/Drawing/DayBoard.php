@@ -4,31 +4,18 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use App\Models\LevelMark;
-use App\Models\Outing;
-use App\Models\Place;
-use App\Tide\PlaceTide;
-use DateTimeImmutable;
-use DateTimeZone;
-use GentlePour\InvalidValue;
 use GentlePour\Outing\GetOff;
-use GentlePour\Planning\HoldPlan;
-use GentlePour\Sky\DayOfSky;
-use GentlePour\Sky\Horizontal;
-use GentlePour\Sky\LightCurve;
-use GentlePour\Sky\LightReading;
+use GentlePour\Sky\LightPhase;
 use GentlePour\Sky\Moment;
 use GentlePour\Sky\Moon;
-use GentlePour\Sky\SkyCondition;
-use GentlePour\Solving\Way;
-use GentlePour\Tide\LevelSpan;
-use GentlePour\Tide\TideCurve;
+use GentlePour\Sky\SkyEvent;
+use GentlePour\Tide\TideEvent;
 
 /**
- * The day board: one clock axis for sky, tide, light, level marks and outings of a place on a local day, laid out in px of the
- * drawing. A day with a change of the clocks is as long as it is.
+ * The day board: one clock axis for sky, tide, light, level marks and outings of a place on a local day. Everything is laid out here, in px of
+ * the drawing; the view only writes it down.
  */
-final class DayBoard
+final readonly class DayBoard
 {
     public const WIDTH = 1200.0;
 
@@ -44,7 +31,7 @@ final class DayBoard
 
     public const BOTTOM = 372.0;
 
-    public const ROW = 26.0;
+    private const ROW = 26.0;
 
     private const STEP_S = 600;
 
@@ -52,154 +39,89 @@ final class DayBoard
 
     private const EV_HIGH = 17.0;
 
-    public readonly float $from;
+    private const EV_NAMED = [-4, 0, 4, 8, 12, 16];
 
-    public readonly float $to;
+    /** Width of the flag that says when to leave, and how far its middle keeps from the right end. */
+    private const FLAG = 136.0;
 
-    public readonly ?TideCurve $tide;
+    public ClockAxis $axis;
 
-    public readonly ?DayOfSky $sky;
+    /** @var list<DayMoment> the day in steps, each worked out once for all that is drawn and read from it */
+    private array $moments;
 
-    public readonly ?LightCurve $light;
+    /** @var list<BoardRow> */
+    public array $rows;
 
-    public readonly ?GetOff $getOff;
+    /** @var list<DayReading> everything at each step, for the cursor */
+    public array $readings;
 
-    /** @var list<array{x: float, at: string, tide: string, tideLabel: string, sun: string, sunLabel: string, light: string, lightLabel: string, left: string}>|null */
-    private ?array $readings = null;
+    private float $lowM;
 
-    private readonly DateTimeZone $zone;
+    private float $highM;
 
-    /** @var list<array{0: LevelMark, 1: float}>|null */
-    private ?array $marks = null;
-
-    /** @var array<int, list<LevelSpan>> by mark */
-    private array $spans = [];
-
-    /** @var list<array{name: string, y: float, kind: string, spans: list<array{x: float, width: float, label: string, inside: bool, after: string, afterX: float, anchor: string}>}>|null */
-    private ?array $rows = null;
-
-    /** @var list<array{unix: float, heightM: float|null, sun: Horizontal|null, ev: float|null}>|null */
-    private ?array $moments = null;
-
-    private readonly float $lowM;
-
-    private readonly float $highM;
-
-    /** @param  list<array{unix: float, ev100: float, driftStopsPerMinute: float, way: Way|null, changes: bool}>  $hold */
-    private function __construct(
-        public readonly Place $place,
-        public readonly DateTimeImmutable $day,
-        private readonly PlaceTide $tides,
-        /** @var list<array{float, float}> */
-        public readonly array $withoutFilter,
-        public readonly array $hold,
-        public readonly string $wanted,
-        ?LightCurve $light,
-    ) {
-        $this->zone = $place->zone();
-        $this->from = (float) $day->getTimestamp();
-        $this->to = (float) $day->modify('+1 day')->getTimestamp();
-        $this->tide = $tides->curve($place, $this->from, $this->to);
-        $observer = $place->observer();
-        $this->sky = $observer === null ? null : DayOfSky::between($observer, $this->from, $this->to);
-        $this->light = $light;
-        $this->getOff = $this->tide === null ? null : $tides->getOff($place, $this->tide, $this->firstUse());
-        $heights = array_map(static fn ($e): float => $e->heightM, $this->tide?->events() ?? []);
-        foreach ($this->marks() as [, $height]) {
-            $heights[] = $height;
-        }
+    public function __construct(public DayScene $scene)
+    {
+        $this->axis = new ClockAxis($scene->from, $scene->to, $scene->zone, self::LEFT, self::RIGHT);
+        $heights = [
+            ...array_map(static fn (TideEvent $e): float => $e->heightM, $scene->tide?->events() ?? []),
+            ...array_map(static fn (BoardMark $m): float => $m->heightM, $scene->marks),
+        ];
         $this->lowM = floor(min([0.0, ...$heights]) - 0.2);
         $this->highM = ceil(max([1.0, ...$heights]) + 0.3);
+        $this->moments = self::moments($scene);
+        $this->rows = (new BoardRows($this->axis, self::BOTTOM, self::ROW, self::WIDTH - 4))->of($scene);
+        $this->readings = (new DayReadings($this->axis, $scene->facingDeg, $scene->getOff))->of($this->moments);
     }
 
-    /**
-     * @param  BoardWish|null  $wish  the look wanted and the bag, for the light alone and the hold plan
-     * @param  list<LightReading>  $readings  taken at the place that day
-     *
-     * @throws InvalidValue when the tide cannot be had or a reading is beyond all light
-     */
-    public static function of(Place $place, DateTimeImmutable $day, PlaceTide $tides, ?BoardWish $wish = null, SkyCondition $sky = SkyCondition::Clear, array $readings = []): self
+    public function width(): float
     {
-        $midnight = $day->setTimezone($place->zone())->setTime(0, 0);
-        $observer = $place->observer();
-        $without = $hold = [];
-        $light = $observer === null ? null : LightCurve::of($observer, $sky, $readings);
-        if ($wish !== null && $observer !== null && $light !== null) {
-            [$from, $to] = [(float) $midnight->getTimestamp(), (float) $midnight->modify('+1 day')->getTimestamp()];
-            $without = HoldPlan::withoutFilter($light, $wish->target, $wish->bag, $from, $to);
-            foreach ($wish->twilights(DayOfSky::between($observer, $from, $to)) as [$start, $end]) {
-                array_push($hold, ...HoldPlan::of($light, $wish->target, $wish->bag, $wish->habits, $start, $end));
-            }
-        }
-
-        return new self($place, $midnight, $tides, $without, $hold, $wish === null ? '' : $wish->words, $light);
+        return self::WIDTH;
     }
 
     public function height(): float
     {
-        return self::BOTTOM + 12 + self::ROW * max(1, count($this->rows())) + 8;
-    }
-
-    public function x(float $unix): float
-    {
-        return round(self::LEFT + max(0.0, min(1.0, ($unix - $this->from) / ($this->to - $this->from))) * (self::RIGHT - self::LEFT), 1);
+        return self::BOTTOM + 12 + self::ROW * max(1, count($this->rows)) + 8;
     }
 
     public function y(float $heightM): float
     {
-        return round(self::BOTTOM - ($heightM - $this->lowM) / ($this->highM - $this->lowM) * (self::BOTTOM - self::TOP), 1);
+        return self::share(($heightM - $this->lowM) / ($this->highM - $this->lowM));
     }
 
-    public function clock(float $unix): string
+    public function yOfEv(float $ev): float
     {
-        return (new DateTimeImmutable('@'.(int) round($unix)))->setTimezone($this->zone)->format('G:i');
+        return self::share((max(self::EV_LOW, min(self::EV_HIGH, $ev)) - self::EV_LOW) / (self::EV_HIGH - self::EV_LOW));
     }
 
-    /** @return list<array{x: float, label: string}> every other hour by the place's own clock */
-    public function hours(): array
-    {
-        $hours = [];
-        for ($unix = $this->from; $unix <= $this->to; $unix += 7200) {
-            $hours[] = ['x' => $this->x($unix), 'label' => $unix >= $this->to ? '24' : (new DateTimeImmutable('@'.(int) $unix))->setTimezone($this->place->zone())->format('H')];
-        }
-
-        return $hours;
-    }
-
-    /** @return list<array{x: float, width: float, kind: string}> the sky's light in bands */
+    /** @return list<SkyBand> the light of the hours */
     public function skyBands(): array
     {
         $bands = [];
-        foreach (array_slice($this->moments(), 0, -1) as $i => $moment) {
-            if ($moment['sun'] === null) {
+        foreach (array_slice($this->moments, 0, -1) as $i => $moment) {
+            if ($moment->sun === null) {
                 return [];
             }
-            $unix = $moment['unix'];
-            $altitude = ($moment['sun']->altitudeDeg + ($this->moments()[$i + 1]['sun'] ?? $moment['sun'])->altitudeDeg) / 2;
-            $kind = match (true) {
-                $altitude < -18 => 'night', $altitude < -12 => 'astronomical', $altitude < -6 => 'nautical', $altitude < -0.8 => 'civil', $altitude < 6 => 'golden', default => 'day',
-            };
-            $last = count($bands) - 1;
-            $x = $this->x($unix);
-            $end = $this->x($unix + self::STEP_S);
-            if ($last >= 0 && $bands[$last]['kind'] === $kind) {
-                $bands[$last]['width'] = round($end - $bands[$last]['x'], 1);
-            } else {
-                $bands[] = ['x' => $x, 'width' => round($end - $x, 1), 'kind' => $kind];
+            $altitude = ($moment->sun->altitudeDeg + ($this->moments[$i + 1]->sun ?? $moment->sun)->altitudeDeg) / 2;
+            $phase = LightPhase::ofAltitude($altitude);
+            $last = array_pop($bands);
+            $from = $last?->phase === $phase ? $last->x : $this->axis->x($moment->unix);
+            if ($last !== null && $last->phase !== $phase) {
+                $bands[] = $last;
             }
+            $bands[] = new SkyBand($from, round($this->axis->x($moment->unix + self::STEP_S) - $from, 1), $phase);
         }
 
         return $bands;
     }
 
-    /** @return list<array{x: float, label: string, anchor: string}> */
+    /** @return list<Label> */
     public function skyLabels(): array
     {
         $labels = [];
-        foreach (['rise' => ['sunrise', 'start', 6], 'set' => ['sunset', 'end', -6]] as $event => [$word, $anchor, $shift]) {
-            $unix = $this->sky?->at($event);
+        foreach ([[SkyEvent::Sunrise, 'start', 6], [SkyEvent::Sunset, 'end', -6]] as [$event, $anchor, $shift]) {
+            $unix = $this->scene->sky?->at($event);
             if ($unix !== null) {
-                $labels[] = ['x' => $this->x($unix) + $shift, 'label' => $word.' '.$this->clock($unix), 'anchor' => $anchor];
+                $labels[] = new Label($event->label().' '.$this->axis->clock($unix), $this->axis->x($unix) + $shift, self::SKY_TOP + 22, $anchor);
             }
         }
 
@@ -208,151 +130,118 @@ final class DayBoard
 
     public function tidePath(bool $closed): string
     {
-        if ($this->tide === null) {
+        if ($this->scene->tide === null) {
             return '';
         }
-        $path = '';
-        foreach ($this->moments() as $moment) {
-            $path .= ($path === '' ? 'M' : 'L').$this->x($moment['unix']).' '.$this->y((float) $moment['heightM']);
-        }
+        $path = $this->path(fn (DayMoment $m): float => $this->y((float) $m->heightM));
 
         return $closed ? $path.sprintf('L%.1f %.1fL%.1f %.1fZ', self::RIGHT, self::BOTTOM, self::LEFT, self::BOTTOM) : $path;
     }
 
     public function lightPath(): string
     {
-        $path = '';
-        foreach ($this->light === null ? [] : $this->moments() as $moment) {
-            $path .= ($path === '' ? 'M' : 'L').$this->x($moment['unix']).' '.$this->yOfEv((float) $moment['ev']);
-        }
-
-        return $path;
+        return $this->scene->light === null ? '' : $this->path(fn (DayMoment $m): float => $this->yOfEv((float) $m->ev100));
     }
 
-    public function yOfEv(float $ev): float
-    {
-        return round(self::BOTTOM - (max(self::EV_LOW, min(self::EV_HIGH, $ev)) - self::EV_LOW) / (self::EV_HIGH - self::EV_LOW) * (self::BOTTOM - self::TOP), 1);
-    }
-
-    /** @return list<array{y: float, label: string}> */
+    /** @return list<Label> the scale of heights */
     public function metres(): array
     {
         $scale = [];
-        for ($m = (int) ceil($this->lowM); $this->tide !== null && $m <= $this->highM; $m++) {
-            $scale[] = ['y' => $this->y($m), 'label' => $m.' m'];
+        for ($m = (int) ceil($this->lowM); $this->scene->tide !== null && $m <= $this->highM; $m++) {
+            $scale[] = new Label($m.' m', self::LEFT - 9, $this->y($m) + 4, 'end');
         }
 
         return $scale;
     }
 
-    /** @return list<array{x: float, y: float, label: string, labelY: float}> high and low waters, the label away from the curve */
+    /** @return list<Label> the scale of light */
+    public function exposureValues(): array
+    {
+        return array_map(
+            fn (int $ev): Label => new Label('EV '.($ev < 0 ? '−'.abs($ev) : $ev), self::RIGHT + 9, $this->yOfEv($ev) + 4),
+            $this->scene->light === null ? [] : self::EV_NAMED,
+        );
+    }
+
+    /** @return list<TideMark> */
     public function waters(): array
     {
-        return array_map(fn ($e): array => [
-            'x' => $this->x($e->unix), 'y' => $this->y($e->heightM), 'label' => sprintf('%s  %.1f m', $this->clock($e->unix), $e->heightM),
-            'labelY' => $this->y($e->heightM) + ($e->high ? -11 : 20),
-        ], $this->tide?->events() ?? []);
+        return array_map(function (TideEvent $e): TideMark {
+            [$x, $y] = [$this->axis->x($e->unix), $this->y($e->heightM)];
+            $words = sprintf('%s  %.1f m', $this->axis->clock($e->unix), $e->heightM);
+
+            return new TideMark($x, $y, new Label($words, max(self::LEFT + 44, min(self::RIGHT - 44, $x)), $y + ($e->high ? -11 : 20), 'middle'));
+        }, $this->scene->tide?->events() ?? []);
     }
 
-    /** @return list<array{0: LevelMark, 1: float}> marks whose height is known */
-    public function marks(): array
+    /** Null where the numbers give no time to leave. */
+    public function leave(): ?LeaveMark
     {
-        if ($this->marks !== null) {
-            return $this->marks;
+        $getOff = $this->scene->getOff;
+        if ($getOff === null) {
+            return null;
         }
-        $marks = [];
-        foreach ($this->place->marks as $mark) {
-            $height = $mark->heightM();
-            if ($height !== null) {
-                $marks[] = [$mark, $height];
-            }
+        $words = sprintf('stand or way out, less run-up and margin %.1f m', $getOff->levelM);
+        [$from, $to, $edge] = $getOff->awashUntilUnix === null
+            ? [$getOff->leaveUnix, $getOff->reachedUnix, $getOff->leaveUnix]
+            : [$getOff->reachedUnix, $getOff->awashUntilUnix, $getOff->awashUntilUnix];
+        if ($edge < $this->scene->from) {
+            return new LeaveMark($this->y($getOff->levelM), $words, null, 0.0, null, null);
         }
+        $edgeX = $this->axis->x($edge);
+        $hatchX = $this->axis->x($from);
 
-        return $this->marks = $marks;
+        return new LeaveMark(
+            $this->y($getOff->levelM), $words, $hatchX, max(0.0, $this->axis->x($to) - $hatchX), $edgeX,
+            new Label(self::flag($getOff).' '.$this->axis->clock($edge), $edgeX > self::RIGHT - self::FLAG - 4 ? $edgeX - self::FLAG - 2 : $edgeX + 2, self::TOP - 19),
+        );
     }
 
-    /** @return list<LevelSpan> */
-    public function spansOf(LevelMark $mark): array
-    {
-        if (! isset($this->spans[$mark->id])) {
-            $level = $mark->level();
-            $this->spans[$mark->id] = $this->tide === null || $level === null ? [] : $level->spans($this->tide);
-        }
-
-        return $this->spans[$mark->id];
-    }
-
-    /**
-     * The rows under the curve: each level mark, the light alone, the hold plan, outings.
-     *
-     * @return list<array{name: string, y: float, kind: string, spans: list<array{x: float, width: float, label: string, inside: bool, after: string, afterX: float, anchor: string}>}>
-     */
-    public function rows(): array
-    {
-        return $this->rows ??= BoardRows::of($this);
-    }
-
-    /** @return list<Outing> */
-    public function outings(): array
-    {
-        return array_values($this->place->outings->filter(
-            fn (Outing $o): bool => $o->starts_at->getTimestamp() < $this->to && $o->ends_at->getTimestamp() > $this->from,
-        )->sortBy('starts_at')->all());
-    }
-
-    /**
-     * Everything at each ten minutes, for the cursor.
-     *
-     * @return list<array{x: float, at: string, tide: string, tideLabel: string, sun: string, sunLabel: string, light: string, lightLabel: string, left: string}>
-     */
-    public function readings(): array
-    {
-        return $this->readings ??= DayReadings::of($this, $this->moments());
-    }
-
-    /**
-     * The day in steps, each worked out once for all that is drawn and read from it.
-     *
-     * @return list<array{unix: float, heightM: float|null, sun: Horizontal|null, ev: float|null}>
-     */
-    private function moments(): array
-    {
-        if ($this->moments === null) {
-            $observer = $this->place->observer();
-            $this->moments = [];
-            for ($unix = $this->from; $unix <= $this->to; $unix += self::STEP_S) {
-                $sun = $observer?->sun($unix);
-                $this->moments[] = ['unix' => $unix, 'heightM' => $this->tide?->heightM($unix), 'sun' => $sun, 'ev' => $sun === null ? null : $this->light?->ev100With($sun, $unix)];
-            }
-        }
-
-        return $this->moments;
-    }
-
-    /** The reading that the board opens with: the outing's start, sunrise, or noon. */
+    /** The reading that the board opens with. */
     public function opening(): int
     {
-        return (int) max(0, min(($this->to - $this->from) / self::STEP_S, round(($this->firstUse() - $this->from) / self::STEP_S)));
+        $step = (int) round(($this->scene->firstUse() - $this->scene->from) / self::STEP_S);
+
+        return max(0, min(count($this->readings) - 1, $step));
     }
 
     public function moonWords(): string
     {
-        $noon = new Moment(($this->from + $this->to) / 2);
-        $times = [];
-        foreach (['moonrise' => 'up', 'moonset' => 'down'] as $event => $word) {
-            $unix = $this->sky?->at($event);
-            if ($unix !== null) {
-                $times[] = $word.' '.$this->clock($unix);
-            }
+        $noon = new Moment(($this->scene->from + $this->scene->to) / 2);
+        $words = sprintf('moon %.0f %% lit, %.0f days old', 100 * Moon::litShare($noon), Moon::ageDays($noon));
+        foreach ([[SkyEvent::Moonrise, 'up'], [SkyEvent::Moonset, 'down']] as [$event, $word]) {
+            $unix = $this->scene->sky?->at($event);
+            $words .= $unix === null ? '' : ", {$word} ".$this->axis->clock($unix);
         }
 
-        return sprintf('moon %.0f %% lit, %.0f days old%s', 100 * Moon::litShare($noon), Moon::ageDays($noon), $times === [] ? '' : ', '.implode(', ', $times));
+        return $words;
     }
 
-    private function firstUse(): float
+    private static function flag(GetOff $getOff): string
     {
-        $outing = $this->outings()[0] ?? null;
+        return $getOff->awashUntilUnix === null ? 'get off by' : 'awash until';
+    }
 
-        return $outing !== null ? max($this->from, (float) $outing->starts_at->getTimestamp()) : ($this->sky?->at('civil_dawn') ?? ($this->from + $this->to) / 2);
+    /** @return list<DayMoment> */
+    private static function moments(DayScene $scene): array
+    {
+        $moments = [];
+        for ($unix = $scene->from; $unix <= $scene->to; $unix += self::STEP_S) {
+            $sun = $scene->observer?->sun($unix);
+            $moments[] = new DayMoment($unix, $scene->tide?->heightM($unix), $sun, $sun === null ? null : $scene->light?->ev100With($sun, $unix));
+        }
+
+        return $moments;
+    }
+
+    /** @param  callable(DayMoment): float  $y */
+    private function path(callable $y): string
+    {
+        return 'M'.implode('L', array_map(fn (DayMoment $m): string => $this->axis->x($m->unix).' '.$y($m), $this->moments));
+    }
+
+    private static function share(float $share): float
+    {
+        return round(self::BOTTOM - $share * (self::BOTTOM - self::TOP), 1);
     }
 }

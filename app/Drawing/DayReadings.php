@@ -4,54 +4,114 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use GentlePour\Outing\GetOff;
 use GentlePour\Sky\Horizontal;
 
-/** What the day board's cursor reads out at each step of the day, in words and figures. */
-final class DayReadings
+/** Reads a day out, step by step. */
+final readonly class DayReadings
 {
+    /** A get-off time further away than this needs no countdown yet, in minutes. */
+    private const FAR_MINUTES = 600;
+
+    /** So long after the water came the board goes on saying so, in seconds. */
+    private const SAID_FOR_S = 7200;
+
+    /** Off the way the lens faces, in degrees: within the first the sun is in the frame of a wide lens, then it flares, then it lights from the side. */
+    private const IN_FRAME_DEG = 30;
+
+    private const LOW_DEG = 20;
+
+    private const AHEAD_DEG = 60;
+
+    private const SIDE_DEG = 120;
+
+    private const HORIZON_DEG = -0.8;
+
+    public function __construct(
+        private ClockAxis $axis,
+        private ?float $facingDeg,
+        private ?GetOff $getOff,
+    ) {
+    }
+
     /**
-     * @param  list<array{unix: float, heightM: float|null, sun: Horizontal|null, ev: float|null}>  $moments
-     * @return list<array{x: float, at: string, tide: string, tideLabel: string, sun: string, sunLabel: string, light: string, lightLabel: string, left: string}>
+     * @param  list<DayMoment>  $moments
+     * @return list<DayReading>
      */
-    public static function of(DayBoard $board, array $moments): array
+    public function of(array $moments): array
     {
         $readings = [];
-        foreach ($moments as $i => ['unix' => $unix, 'heightM' => $height, 'sun' => $sun, 'ev' => $ev]) {
-            $after = $moments[$i + 1] ?? null;
-            $before = $moments[$i - 1] ?? null;
-            $cm = (int) round(100 * (($after['heightM'] ?? $height) - $height));
-            $drift = (($after['ev'] ?? $ev) - ($before['ev'] ?? $ev)) / ((($after['unix'] ?? $unix) - ($before['unix'] ?? $unix)) / 60);
-            $awash = $board->getOff?->awashUntilUnix;
-            $left = $board->getOff === null ? null : (int) floor(($board->getOff->leaveUnix - $unix) / 60);
-            $readings[] = [
-                'x' => $board->x($unix), 'at' => $board->clock($unix),
-                'tide' => $height === null ? '' : sprintf('%.1f m', $height),
-                'tideLabel' => $height === null ? '' : ($cm === 0 ? 'tide, slack' : sprintf('tide, %s %d cm in 10 min', $cm > 0 ? 'rising' : 'falling', abs($cm))),
-                'sun' => $sun === null ? '' : str_replace('-', '−', sprintf('%.0f°', $sun->altitudeDeg)),
-                'sunLabel' => $sun === null ? '' : self::sunWords($sun, $board->place->facing_deg),
-                'light' => $ev === null ? '' : 'EV '.str_replace('-', '−', sprintf('%.1f', $ev)),
-                'lightLabel' => $ev === null ? '' : str_replace('-', '−', sprintf('light, %+.2f stops a minute', $drift)),
-                'left' => $left === null || ($awash !== null && $unix >= $awash) ? '' : ($left > 0 && $left < 600 ? ($left >= 60 ? sprintf('%d h %02d', intdiv($left, 60), $left % 60) : $left.' min') : ($left <= 0 && $unix < $board->getOff->reachedUnix + 7200 ? ($awash === null ? 'leave' : 'awash') : '')),
-            ];
+        foreach ($moments as $i => $moment) {
+            $readings[] = $this->reading($moments[$i - 1] ?? $moment, $moment, $moments[$i + 1] ?? $moment);
         }
 
         return $readings;
     }
 
-    /** Where the sun stands to the way the lens faces, and what that means. */
-    private static function sunWords(Horizontal $sun, ?float $facingDeg): string
+    private function reading(DayMoment $before, DayMoment $now, DayMoment $after): DayReading
     {
-        if ($facingDeg === null) {
-            return sprintf('sun, bearing %.0f°', $sun->azimuthDeg);
+        return new DayReading(
+            $this->axis->x($now->unix),
+            $this->axis->clock($now->unix),
+            $now->heightM === null ? '' : sprintf('%.1f m', $now->heightM),
+            $now->heightM === null ? '' : self::trend(100 * (($after->heightM ?? $now->heightM) - $now->heightM)),
+            $now->sun === null ? '' : self::minus(sprintf('%.0f°', $now->sun->altitudeDeg)),
+            $now->sun === null ? '' : $this->sunWords($now->sun),
+            $now->ev100 === null ? '' : 'EV '.self::minus(sprintf('%.1f', $now->ev100)),
+            $now->ev100 === null ? '' : self::minus(sprintf('light, %+.2f stops a minute', self::drift($before, $after))),
+            $this->left($now->unix),
+        );
+    }
+
+    private static function trend(float $cmInTenMinutes): string
+    {
+        $cm = (int) round($cmInTenMinutes);
+
+        return $cm === 0 ? 'tide, slack' : sprintf('tide, %s %d cm in 10 min', $cm > 0 ? 'rising' : 'falling', abs($cm));
+    }
+
+    private static function drift(DayMoment $before, DayMoment $after): float
+    {
+        return $after->unix > $before->unix ? ((float) $after->ev100 - (float) $before->ev100) / (($after->unix - $before->unix) / 60) : 0.0;
+    }
+
+    /** What is left until the get-off time, or that it is past, or that the water stands there already. */
+    private function left(float $unix): string
+    {
+        $awashUntil = $this->getOff?->awashUntilUnix;
+        if ($this->getOff === null || ($awashUntil !== null && $unix >= $awashUntil)) {
+            return '';
         }
-        $off = fmod($sun->azimuthDeg - $facingDeg + 540, 360) - 180;
+        $minutes = (int) floor(($this->getOff->leaveUnix - $unix) / 60);
 
         return match (true) {
-            $sun->altitudeDeg < -0.8 => sprintf('sun below, %.0f° %s', abs($off), $off < 0 ? 'left' : 'right'),
-            abs($off) < 30 && $sun->altitudeDeg < 20 => 'sun in the frame: shade the lens',
-            abs($off) < 60 => 'sun from ahead, flare',
-            abs($off) < 120 => 'sun from the side: polariser works',
+            $minutes >= self::FAR_MINUTES => '',
+            $minutes >= 60 => sprintf('%d h %02d', intdiv($minutes, 60), $minutes % 60),
+            $minutes > 0 => $minutes.' min',
+            $unix >= $this->getOff->reachedUnix + self::SAID_FOR_S => '',
+            default => $awashUntil === null ? 'leave' : 'awash',
+        };
+    }
+
+    /** Where the sun stands to the way the lens faces, and what that means. Common practice. */
+    private function sunWords(Horizontal $sun): string
+    {
+        if ($this->facingDeg === null) {
+            return sprintf('sun, bearing %.0f°', $sun->azimuthDeg);
+        }
+        $off = fmod($sun->azimuthDeg - $this->facingDeg + 540, 360) - 180;
+
+        return match (true) {
+            $sun->altitudeDeg < self::HORIZON_DEG => sprintf('sun below, %.0f° %s', abs($off), $off < 0 ? 'left' : 'right'),
+            abs($off) < self::IN_FRAME_DEG && $sun->altitudeDeg < self::LOW_DEG => 'sun in the frame: shade the lens',
+            abs($off) < self::AHEAD_DEG => 'sun from ahead, flare',
+            abs($off) < self::SIDE_DEG => 'sun from the side: polariser works',
             default => 'sun from behind',
         };
+    }
+
+    private static function minus(string $number): string
+    {
+        return str_replace('-', '−', $number);
     }
 }

@@ -14,6 +14,9 @@ final readonly class StopAxis
 
     public const LAST_THIRD = 33;
 
+    /** So short that it lies left of every axis. */
+    private const NEVER_S = 1e-9;
+
     public function __construct(
         public int $firstThird,
         public int $lastThird,
@@ -24,7 +27,7 @@ final readonly class StopAxis
 
     public function x(float $seconds): float
     {
-        return $this->xOfThirds(3 * log(max(1e-9, $seconds), 2));
+        return $this->xOfThirds(3 * log(max(self::NEVER_S, $seconds), 2));
     }
 
     public function xOfThirds(float $thirds): float
@@ -32,6 +35,14 @@ final readonly class StopAxis
         $share = ($thirds - $this->firstThird) / ($this->lastThird - $this->firstThird);
 
         return round($this->left + max(0.0, min(1.0, $share)) * ($this->right - $this->left), 1);
+    }
+
+    /** The time in seconds at a place in px. */
+    public function secondsAt(float $x): float
+    {
+        $share = ($x - $this->left) / ($this->right - $this->left);
+
+        return 2 ** (($this->firstThird + $share * ($this->lastThird - $this->firstThird)) / 3);
     }
 
     public function stopWidth(): float
@@ -42,7 +53,7 @@ final readonly class StopAxis
     /** Whether the time lies on the part of the axis that is drawn. */
     public function shows(float $seconds): bool
     {
-        $thirds = 3 * log(max(1e-9, $seconds), 2);
+        $thirds = 3 * log(max(self::NEVER_S, $seconds), 2);
 
         return $thirds >= $this->firstThird - 0.5 && $thirds <= $this->lastThird + 0.5;
     }
@@ -50,7 +61,7 @@ final readonly class StopAxis
     /**
      * Every whole stop with its name, named as far apart as $everyPx allows, whole minutes as minutes.
      *
-     * @return list<array{x: float, label: string|null}>
+     * @return list<Tick>
      */
     public function ticks(float $everyPx): array
     {
@@ -58,7 +69,7 @@ final readonly class StopAxis
         $ticks = [];
         for ($thirds = 3 * (int) ceil($this->firstThird / 3); $thirds <= $this->lastThird; $thirds += 3) {
             $stop = intdiv($thirds, 3);
-            $ticks[] = ['x' => $this->xOfThirds($thirds), 'label' => $stop % $every === 0 ? self::name($stop) : null];
+            $ticks[] = new Tick($this->xOfThirds($thirds), $stop % $every === 0 ? self::name($stop) : null);
         }
 
         return $ticks;
@@ -67,13 +78,14 @@ final readonly class StopAxis
     /**
      * The places a target can be dragged to: every third stop that is drawn.
      *
-     * @return list<array{x: float, label: string, s: float}>
+     * @return list<StopPlace>
      */
     public function places(): array
     {
         $places = [];
         for ($thirds = $this->firstThird; $thirds <= $this->lastThird; $thirds++) {
-            $places[] = ['x' => $this->xOfThirds($thirds), 'label' => ShutterTime::onDial($thirds)->label(), 's' => (float) sprintf('%.5g', 2 ** ($thirds / 3))];
+            $time = ShutterTime::onDial($thirds);
+            $places[] = new StopPlace($this->xOfThirds($thirds), $time->label(), $time->seconds);
         }
 
         return $places;

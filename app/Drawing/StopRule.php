@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
-use App\Rooms\Bench\Bench;
-use App\Rooms\Bench\MovingPart;
-use GentlePour\Exposure\Stops;
+use GentlePour\Scene\Stroke;
 use GentlePour\Solving\Wall;
 use GentlePour\Solving\Way;
 
 /**
- * The stop rule: water's looks, the wanted window, walls, and each way to shoot as a run of columns from the base reading.
- * Everything is laid out here, in px of the drawing; the view only writes it down.
+ * The stop rule: looks of what moves, the wanted window, walls, and each way to shoot as a run of columns from the base reading. Everything is
+ * laid out here, in px of the drawing; the view only writes it down.
  */
 final readonly class StopRule
 {
@@ -22,43 +20,57 @@ final readonly class StopRule
 
     private const BAND_HEIGHT = 56.0;
 
-    /** Another row of looks under the water's. */
+    /** Another row of looks under the water's, and the gap above it. */
     private const MORE_HEIGHT = 30.0;
+
+    private const MORE_GAP = 2.0;
 
     private const ROWS_BELOW = 36.0;
 
     private const ROW_HEIGHT = 42.0;
 
-    private const LANE = 26.0;
+    private const ROWS_SHOWN = 3;
 
-    private const BACK_LANE = 11.0;
+    private const FOOT = 44.0;
+
+    private const WALL_FOOT = 18.0;
+
+    private const WALL_LINE = 16.0;
+
+    private const TICK_ROOM = 44.0;
+
+    private const LABEL_PX = 12.0;
+
+    private const WALL_LABEL_PX = 12.5;
+
+    private const WINDOW_LABEL_PX = 13.0;
 
     public StopAxis $axis;
 
     public float $height;
 
     private function __construct(
-        public Bench $bench,
+        public RuleSubject $subject,
         public float $width,
         public bool $narrow,
-        private int $rowsShown,
     ) {
         $this->axis = $narrow
-            ? new StopAxis(...self::closeUp($bench, $width))
+            ? self::closeUp($subject, $width)
             : new StopAxis(StopAxis::FIRST_THIRD, StopAxis::LAST_THIRD, 62.0, $width - 26);
-        $this->height = $this->rowsTop() + max(1, min($rowsShown, count($bench->ways()))) * self::ROW_HEIGHT + 44 + ($bench->answer->walls === [] ? 0 : 18);
+        $rows = max(1, min(self::ROWS_SHOWN, count($subject->ways)));
+        $this->height = $this->rowsTop() + $rows * self::ROW_HEIGHT + self::FOOT + $this->wallFoot();
     }
 
     /** All 23 stops, for a screen that has room for them. */
-    public static function wide(Bench $bench): self
+    public static function wide(RuleSubject $subject): self
     {
-        return new self($bench, 1200.0, false, 3);
+        return new self($subject, 1200.0, false);
     }
 
     /** The stops that matter now, for a phone. */
-    public static function narrow(Bench $bench): self
+    public static function narrow(RuleSubject $subject): self
     {
-        return new self($bench, 358.0, true, 3);
+        return new self($subject, 358.0, true);
     }
 
     public function bandTop(): float
@@ -73,30 +85,7 @@ final readonly class StopRule
 
     public function bandsBottom(): float
     {
-        return self::BAND_TOP + self::BAND_HEIGHT + count($this->bench->moving->others()) * self::MORE_HEIGHT;
-    }
-
-    /**
-     * A row for each thing that moves: the water first and tallest.
-     *
-     * @return list<array{label: string, unit: string, top: float, height: float, bands: list<array{look: string, words: string, x: float, width: float, middle: float, named: bool, wanted: bool, strokes: string}>}>
-     */
-    public function bandRows(): array
-    {
-        $moving = $this->bench->moving;
-        $water = new MovingPart(
-            'Water', number_format($moving->water->speedMS(), 1).' m/s', MovingPart::waterBands($moving->bands), $this->bench->picture->wishes[0],
-            static fn (float $s): array => MovingPart::stroke($moving->framing->streakMm($moving->water->speedMS(), $s) / $moving->framing->sensor->widthMm, $moving->water->textureKept($s)),
-        );
-        $rows = [];
-        $top = self::BAND_TOP;
-        foreach ([$water, ...$moving->others()] as $i => $part) {
-            $height = $i === 0 ? self::BAND_HEIGHT : self::MORE_HEIGHT;
-            $rows[] = ['label' => $part->label, 'unit' => $part->unit, 'top' => $top + ($i === 0 ? 0 : 2), 'height' => $height - ($i === 0 ? 0 : 2), 'bands' => $this->bands($part, $top + ($i === 0 ? 0 : 2), $height - ($i === 0 ? 0 : 2))];
-            $top += $height;
-        }
-
-        return $rows;
+        return self::BAND_TOP + self::BAND_HEIGHT + (count($this->subject->rows) - 1) * self::MORE_HEIGHT;
     }
 
     public function axisY(): float
@@ -111,239 +100,134 @@ final readonly class StopRule
 
     public function bottom(): float
     {
-        return $this->height - 40 - ($this->bench->answer->walls === [] ? 0 : 18);
+        return $this->height - 40 - $this->wallFoot();
     }
 
-    /** @return list<array{x: float, label: string|null}> */
+    /** @return list<Tick> */
     public function ticks(): array
     {
-        return $this->axis->ticks($this->narrow ? 46 : 44);
+        return $this->axis->ticks(self::TICK_ROOM + ($this->narrow ? 2 : 0));
     }
 
-    /**
-     * The looks with their texture. A name that does not fit its band is left to the band's title.
-     *
-     * @return list<array{look: string, words: string, x: float, width: float, middle: float, named: bool, wanted: bool, strokes: string}>
-     */
-    private function bands(MovingPart $part, float $top, float $height): array
+    /** @return list<BandRow> a row for each thing that moves: the water first and tallest */
+    public function bandRows(): array
     {
-        $strokeAt = fn (float $x): array => ($part->strokeAt)($this->secondsAt($x));
+        $rows = [];
+        $top = self::BAND_TOP;
+        foreach ($this->subject->rows as $i => $row) {
+            [$gap, $height] = $i === 0 ? [0.0, self::BAND_HEIGHT] : [self::MORE_GAP, self::MORE_HEIGHT];
+            $rows[] = new BandRow($row->label, $row->unit, $top + $gap, $height - $gap, $this->bands($row, $top + $gap, $height - $gap));
+            $top += $height;
+        }
 
-        return array_values(array_filter(array_map(function (array $band) use ($part, $top, $height, $strokeAt): array {
-            $x = $this->axis->x($band['minS'] ?? 1e-9);
-            $width = $this->axis->x($band['maxS'] ?? 1e9) - $x;
-
-            return [
-                'look' => $band['look'],
-                'words' => $band['words'],
-                'x' => $x,
-                'width' => round($width, 1),
-                'middle' => round($x + $width / 2, 1),
-                'named' => $width > self::textWidth($band['look'], 13) + 14,
-                'wanted' => $band['look'] === $part->wish?->look,
-                'strokes' => Strokes::between($x, $x + $width, $top, $height, $strokeAt),
-            ];
-        }, $part->bands), static fn (array $b): bool => $b['width'] > 0.5));
+        return $rows;
     }
 
-    /** @return array{x: float, width: float, label: string, labelX: float} */
-    public function window(): array
+    public function window(): RuleWindow
     {
-        $window = $this->bench->window;
+        $window = $this->subject->window;
         $x = $this->axis->x($window->min->seconds);
         $to = $this->axis->x($window->max->seconds);
-        $band = $this->bench->band;
-        $label = match (true) {
+        $band = $this->subject->band;
+        $words = $band->look->value.' '.match (true) {
             $band->minS === null => 'up to '.$window->max->label(),
             $band->maxS === null => $window->min->label().' and longer',
             default => $window->min->label().' to '.$window->max->label(),
         };
-        $label = $band->look->value.' '.$label;
-        $half = self::textWidth($label, 13) / 2;
+        $half = TextWidth::of($words, self::WINDOW_LABEL_PX) / 2;
+        $middle = max($this->axis->left + $half, min($this->axis->right - $half, ($x + $to) / 2));
 
-        return [
-            'x' => $x, 'width' => round($to - $x, 1), 'label' => $label,
-            'labelX' => round(max($this->axis->left + $half, min($this->axis->right - $half, ($x + $to) / 2)), 1),
-        ];
+        return new RuleWindow($x, round($to - $x, 1), new Label($words, round($middle, 1), $this->height - 16, 'middle'));
     }
 
     public function targetX(): float
     {
-        return $this->axis->x($this->bench->window->best->seconds);
+        return $this->axis->x($this->subject->window->best->seconds);
     }
 
     /** The place of the target among the places it can be dragged to. */
     public function targetPlace(): int
     {
-        $thirds = (int) round($this->bench->window->best->thirds()) - $this->axis->firstThird;
+        $thirds = (int) round($this->subject->window->best->thirds()) - $this->axis->firstThird;
 
         return max(0, min($this->axis->lastThird - $this->axis->firstThird, $thirds));
     }
 
-    /** @return array{x: float, label: string, labelX: float, anchor: string, shown: bool} */
-    public function reading(): array
+    public function reading(): RuleMark
     {
-        $reading = $this->bench->reading->exposure;
+        $reading = $this->subject->reading->exposure;
         $x = $this->axis->x($reading->shutter->seconds);
-        $label = $this->narrow ? 'reading '.$reading->shutter->label()
+        $words = $this->narrow
+            ? 'reading '.$reading->shutter->label()
             : sprintf('reading %s · %s · ISO %s', $reading->shutter->label(), $reading->aperture->label(), $reading->iso->label());
-        $fits = $x - self::textWidth($label, 12) - 8 > 0;
+        $fits = $x - TextWidth::of($words, self::LABEL_PX) - 8 > 0;
 
-        return [
-            'x' => $x, 'label' => $label, 'labelX' => $fits ? $x - 7 : $x + 7, 'anchor' => $fits ? 'end' : 'start',
-            'shown' => $this->axis->shows($reading->shutter->seconds),
-        ];
+        return new RuleMark(
+            $x, new Label($words, $fits ? $x - 7 : $x + 7, $this->bandsBottom() + 20, $fits ? 'end' : 'start'),
+            $this->axis->shows($reading->shutter->seconds),
+        );
     }
 
-    /** @return list<array{x: float, label: string, labelX: float, anchor: string, y: float}> */
+    /** @return list<RuleMark> */
     public function walls(): array
     {
-        $drawn = array_values(array_filter($this->bench->answer->walls, fn (Wall $w): bool => $this->axis->shows($w->longest->seconds)));
+        $drawn = array_values(array_filter($this->subject->walls, fn (Wall $w): bool => $this->axis->shows($w->longest->seconds)));
 
-        return array_map(function (int $i, Wall $wall): array {
+        return array_map(function (int $i, Wall $wall): RuleMark {
             $x = $this->axis->x($wall->longest->seconds);
-            $fits = $x + self::textWidth($wall->why, 12.5) + 8 < $this->width;
+            $fits = $x + TextWidth::of($wall->why, self::WALL_LABEL_PX) + 8 < $this->width;
+            $y = $this->bottom() + 17 - self::WALL_LINE * $i;
 
-            return ['x' => $x, 'label' => $wall->why, 'labelX' => $fits ? $x + 8 : $x - 8, 'anchor' => $fits ? 'start' : 'end', 'y' => $this->bottom() + 17 - 16 * $i];
+            return new RuleMark($x, new Label($wall->why, $fits ? $x + 8 : $x - 8, $y, $fits ? 'start' : 'end'));
         }, array_keys($drawn), $drawn);
     }
 
-    /**
-     * The best ways as runs. Steps that lengthen go right on the upper lane; steps that shorten come back on the lower one.
-     *
-     * @return list<array{key: string, y: float, picked: bool, forward: list<array{x: float, width: float, label: string|null, title: string, kind: string}>, back: list<array{x: float, width: float, label: string|null, title: string, kind: string}>, lane: float, endX: float, label: string, labelX: float, anchor: string}>
-     */
-    public function rows(): array
+    /** @return list<Run> the best ways */
+    public function runs(): array
     {
-        $ways = array_slice($this->bench->ways(), 0, $this->rowsShown);
+        $layout = new RunLayout($this->axis, $this->subject, $this->narrow);
+        $ways = array_slice($this->subject->ways, 0, self::ROWS_SHOWN);
 
-        return array_map(fn (int $i, Way $way): array => $this->row($way, $this->rowsTop() + $i * self::ROW_HEIGHT), array_keys($ways), $ways);
+        return array_map(
+            fn (int $i, Way $way): Run => $layout->run($way, $this->rowsTop() + $i * self::ROW_HEIGHT), array_keys($ways), $ways,
+        );
     }
 
-    /**
-     * @return array{key: string, y: float, picked: bool, forward: list<array{x: float, width: float, label: string|null, title: string, kind: string}>, back: list<array{x: float, width: float, label: string|null, title: string, kind: string}>, lane: float, endX: float, label: string, labelX: float, anchor: string}
-     */
-    private function row(Way $way, float $y): array
+    /** @return list<Band> */
+    private function bands(MovingRow $row, float $top, float $height): array
     {
-        $steps = $this->steps($way);
-        $forwardSteps = array_values(array_filter($steps, static fn (array $s): bool => $s['stops'] > 0));
-        $backSteps = array_values(array_filter($steps, static fn (array $s): bool => $s['stops'] < 0));
-        $start = $this->bench->reading->exposure->shutter->thirds();
-        [$forward, $far] = $this->run($forwardSteps, $start);
-        [$back, $end] = $this->run($backSteps, $far);
-        $endX = $this->axis->xOfThirds($end);
-        $edge = max($endX, $this->axis->xOfThirds($far), $this->axis->xOfThirds($start));
-        $left = min($endX, $this->axis->xOfThirds($start));
-        [$label, $labelX, $anchor] = $this->result($way, $edge, $left);
-
-        return [
-            'key' => Bench::key($way), 'y' => $y, 'picked' => $this->bench->picked !== null && Bench::key($way) === Bench::key($this->bench->picked),
-            'forward' => $forward, 'back' => $back,
-            'lane' => $back === [] ? self::LANE : self::LANE - self::BACK_LANE - 1,
-            'endX' => $endX, 'label' => $label, 'labelX' => $labelX, 'anchor' => $anchor,
-        ];
-    }
-
-    /**
-     * What a run comes to, beside it: right of it or else left of it, shortened where there is no room, and left to the list of
-     * ways where there is none at all.
-     *
-     * @return array{string, float, string} label, place and anchor
-     */
-    private function result(Way $way, float $edge, float $left): array
-    {
-        $short = sprintf('%s  %s', $way->shutterLabel(), $way->aperture->label());
-        $labels = $this->narrow ? [$short, $way->shutterLabel()] : [$short.'  ISO '.$way->iso->label(), $short, $way->shutterLabel()];
-        foreach ($labels as $label) {
-            $width = self::textWidth($label, 15);
-            if ($edge + 14 + $width < $this->axis->right + ($this->narrow ? 6 : 20)) {
-                return [$label, $edge + 14, 'start'];
-            }
-            if ($left - 12 - $width > 0) {
-                return [$label, $left - 12, 'end'];
+        $strokeAt = fn (float $x): Stroke => ($row->strokeAt)($this->axis->secondsAt($x));
+        $bands = [];
+        foreach ($row->spans as $span) {
+            $x = $span->minS === null ? $this->axis->left : $this->axis->x($span->minS);
+            $to = $span->maxS === null ? $this->axis->right : $this->axis->x($span->maxS);
+            if ($to - $x > 0.5) {
+                $bands[] = new Band(
+                    $span->look, $span->words, $x, round($to - $x, 1), $span->look === $row->target?->look,
+                    Strokes::between($x, $to, $top, $height, $strokeAt),
+                );
             }
         }
 
-        return ['', $edge, 'start'];
+        return $bands;
     }
 
-    /**
-     * From the reading's time to the way's: what each change adds, in stops.
-     *
-     * @return list<array{stops: float, label: string, kind: string}>
-     */
-    private function steps(Way $way): array
+    private function wallFoot(): float
     {
-        $reading = $this->bench->reading;
-        $steps = [];
-        foreach ($way->filters->filters as $filter) {
-            $stops = $way->filters->isVariable() && $filter->lightest !== null
-                ? $way->stack->value - $way->filters->darkest->value + ($filter->stops()->value ?? 0.0)
-                : $filter->stops()->value ?? 0.0;
-            $steps[] = ['stops' => $stops, 'label' => $filter->name.' '.Stops::of($stops)->label(), 'kind' => 'filter'];
-        }
-        $more = [
-            ['stops' => -$reading->filtersOn->value, 'label' => 'filters off', 'kind' => 'filter'],
-            ['stops' => $way->aperture->stopsFrom($reading->exposure->aperture)->value, 'label' => $way->aperture->label(), 'kind' => 'aperture'],
-            ['stops' => -$way->iso->stopsFrom($reading->exposure->iso)->value, 'label' => 'ISO '.$way->iso->label(), 'kind' => 'iso'],
-            ['stops' => $this->bench->question->bias->value, 'label' => 'bias', 'kind' => 'bias'],
-        ];
-        foreach ($more as $step) {
-            $steps[] = ['label' => $step['label'].' '.Stops::of($step['stops'])->label()] + $step;
-        }
-
-        return array_values(array_filter($steps, static fn (array $s): bool => abs($s['stops']) > 0.02));
+        return $this->subject->walls === [] ? 0.0 : self::WALL_FOOT;
     }
 
-    /**
-     * @param  list<array{stops: float, label: string, kind: string}>  $steps
-     * @return array{list<array{x: float, width: float, label: string|null, title: string, kind: string}>, float}
-     */
-    private function run(array $steps, float $thirds): array
+    /** The part of the axis that a phone shows: reading, window and the best run with a stop to spare, twelve stops at least. */
+    private static function closeUp(RuleSubject $subject, float $width): StopAxis
     {
-        $blocks = [];
-        foreach ($steps as $step) {
-            $next = $thirds + 3 * $step['stops'];
-            $from = $this->axis->xOfThirds(min($thirds, $next));
-            $width = $this->axis->xOfThirds(max($thirds, $next)) - $from;
-            $blocks[] = [
-                'x' => $from + 0.75, 'width' => max(1.5, round($width - 1.5, 1)), 'title' => $step['label'], 'kind' => $step['kind'],
-                'label' => $width > self::textWidth($step['label'], 12) + 8 ? $step['label'] : null,
-            ];
-            $thirds = $next;
-        }
-
-        return [$blocks, $thirds];
-    }
-
-    private function secondsAt(float $x): float
-    {
-        $share = ($x - $this->axis->left) / ($this->axis->right - $this->axis->left);
-
-        return 2 ** (($this->axis->firstThird + $share * ($this->axis->lastThird - $this->axis->firstThird)) / 3);
-    }
-
-    /**
-     * The part of the axis that a phone shows: reading, window and runs with a stop to spare, twelve stops at least.
-     *
-     * @return array{int, int, float, float}
-     */
-    private static function closeUp(Bench $bench, float $width): array
-    {
-        $marks = [$bench->reading->exposure->shutter->thirds(), $bench->window->best->thirds(), min(30.0, $bench->window->max->thirds())];
-        foreach (array_slice($bench->ways(), 0, 1) as $way) {
-            $marks[] = $way->shutter->thirds();
+        $longest = $subject->window->max->thirds();
+        $marks = [$subject->reading->exposure->shutter->thirds(), $subject->window->best->thirds(), min(30.0, $longest)];
+        if ($subject->ways !== []) {
+            $marks[] = $subject->ways[0]->shutter->thirds();
         }
         $first = 3 * (int) floor(min($marks) / 3) - 3;
-        $last = 3 * (int) ceil(max($marks) / 3) + 3;
-        $last = max($last, $first + 36);
+        $last = max(3 * (int) ceil(max($marks) / 3) + 3, $first + 36);
 
-        return [max(-42, $first), min(39, $last), 10.0, $width - 10];
-    }
-
-    /** Width in px of a text in the interface's typeface, near enough to tell whether it fits. */
-    private static function textWidth(string $text, float $size): float
-    {
-        return 0.58 * $size * mb_strlen($text);
+        return new StopAxis(max(-42, $first), min(39, $last), 10.0, $width - 10);
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Household\Settings;
 use App\Models\Camera;
+use App\Models\Carry;
 use App\Models\Filter;
 use App\Models\Lens;
-use App\Models\Setting;
-use App\Rooms\Kit\KitBag;
 use GentlePour\InvalidValue;
 use Illuminate\Support\Facades\DB;
 use JsonException;
@@ -17,33 +17,35 @@ use Opis\JsonSchema\Validator;
 use stdClass;
 
 /** The kit as one JSON document, by the published schema. */
-final class KitFile
+final readonly class KitFile
 {
     public const FORMAT = 'gentle-pour-kit-1';
 
-    private const COLUMNS = [
-        'cameras' => ['name', 'sensor_width_mm', 'sensor_height_mm', 'pixels_wide', 'iso_base', 'iso_low', 'iso_max', 'longest_timed_s', 'battery_minutes', 'reciprocity'],
-        'lenses' => ['name', 'focal_min_mm', 'focal_max_mm', 'widest_f', 'smallest_f', 'widest_long_f', 'smallest_long_f', 'best_from_f', 'best_to_f', 'thread_mm'],
-        'filters' => ['name', 'kind', 'mount', 'marking', 'stops', 'lightest_stops', 'measured_stops', 'edge', 'cast_red', 'cast_blue', 'thread_mm', 'packed'],
-    ];
+    /** A date that is written as a day. */
+    private const DAY = 'measured_on';
+
+    /** Kept apart from the kit records: what goes along, and habits. */
+    private const SETTINGS = [Carry::SETTING, 'habits'];
+
+    public function __construct(private Settings $settings)
+    {
+    }
 
     public static function schema(): string
     {
         return (string) file_get_contents(base_path('data/schemas/kit.schema.json'));
     }
 
-    public static function write(): string
+    public function write(): string
     {
-        $filters = Filter::query()->oldest('id')->get()->map(static fn (Filter $f): array => $f->only(self::COLUMNS['filters']) + ['measured_on' => $f->measured_on?->format('Y-m-d')])->all();
-
         return json_encode([
             'format' => self::FORMAT,
             'exported_at' => now()->toIso8601String(),
-            'cameras' => Camera::query()->oldest('id')->get()->map(static fn (Camera $c): array => $c->only(self::COLUMNS['cameras']))->all(),
-            'lenses' => Lens::query()->oldest('id')->get()->map(static fn (Lens $l): array => $l->only(self::COLUMNS['lenses']))->all(),
-            'filters' => $filters,
-            'carry' => KitBag::carry(),
-            'habits' => (object) Setting::read('habits'),
+            'cameras' => self::records(Camera::class),
+            'lenses' => self::records(Lens::class),
+            'filters' => self::records(Filter::class),
+            'carry' => Carry::read($this->settings->read(Carry::SETTING))->toArray(),
+            'habits' => (object) $this->settings->read('habits'),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
     }
 
@@ -54,29 +56,47 @@ final class KitFile
      *
      * @throws InvalidValue when it is not by the schema, or the core cannot make something of a piece
      */
-    public static function read(string $json): int
+    public function read(string $json): int
     {
         $document = self::validated($json);
 
-        return DB::transaction(static function () use ($document): int {
+        return DB::transaction(function () use ($document): int {
             $count = 0;
             foreach (['cameras' => Camera::class, 'lenses' => Lens::class, 'filters' => Filter::class] as $kind => $model) {
                 foreach (self::pieces($document, $kind) as $i => $piece) {
                     $record = $model::query()->firstOrNew(['name' => trim((string) $piece['name'])]);
-                    $record->fill(array_intersect_key($piece, array_flip([...self::COLUMNS[$kind], 'measured_on'])));
+                    $record->fill($piece);
                     self::check($record, "{$kind}.{$i}");
                     $record->save();
                     $count++;
                 }
             }
-            foreach (['carry', 'habits'] as $setting) {
+            foreach (self::SETTINGS as $setting) {
                 if (isset($document->$setting)) {
-                    Setting::write($setting, [...Setting::read($setting), ...self::plain($document->$setting)]);
+                    $this->settings->write($setting, [...$this->settings->read($setting), ...self::plain($document->$setting)]);
                 }
             }
 
             return $count;
         });
+    }
+
+    /**
+     * All of a kind, with every column that a person fills in.
+     *
+     * @param  class-string<Camera>|class-string<Lens>|class-string<Filter>  $model
+     * @return list<array<string, mixed>>
+     */
+    private static function records(string $model): array
+    {
+        return array_values($model::query()->oldest('id')->get()->map(static function (Camera|Lens|Filter $record): array {
+            $row = $record->only($record->getFillable());
+            if ($record instanceof Filter) {
+                $row[self::DAY] = $record->measured_on?->format('Y-m-d');
+            }
+
+            return $row;
+        })->all());
     }
 
     /** @throws InvalidValue */
@@ -119,11 +139,7 @@ final class KitFile
     private static function check(Camera|Lens|Filter $record, string $where): void
     {
         try {
-            match (true) {
-                $record instanceof Camera => $record->body(),
-                $record instanceof Lens => [$record->glassAt($record->focal_min_mm), $record->glassAt($record->focal_max_mm)],
-                default => $record->glass(),
-            };
+            $record->assertUsable();
         } catch (InvalidValue $e) {
             throw (new InvalidValue("{$record->name} ({$where}): ".$e->getMessage()))->at('kit');
         }

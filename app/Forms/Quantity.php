@@ -7,22 +7,25 @@ namespace App\Forms;
 use Closure;
 use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 use Illuminate\Contracts\Validation\ValidationRule;
 
-/** A number with a unit, typed with a comma or a point, between two bounds. */
+/** A number with a unit, typed with a comma or a point, within the bounds that the core has for it. */
 final readonly class Quantity implements ValidationRule
 {
     private Bounds $bounds;
 
-    public function __construct(private string $what, float $least, float $most, string $unit = '')
+    /** @param  string  $name  what the form calls it, where that is not what the core does */
+    public function __construct(Limit $limit, string $name = '')
     {
-        $this->bounds = Bounds::of($what, $least, $most, $unit);
+        $core = $limit->bounds();
+        $this->bounds = $name === '' ? $core : Bounds::of($name, $core->least, $core->most, $core->unit);
     }
 
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         if (! is_scalar($value) || preg_match(Decimal::PATTERN, (string) $value) !== 1 || preg_match('/\d/', (string) $value) !== 1) {
-            $fail($this->what.' must be a number, like 2.5.');
+            $fail($this->bounds->what.' must be a number, like 2.5.');
 
             return;
         }

@@ -7,7 +7,8 @@ namespace App\Models;
 use Database\Factories\CameraFactory;
 use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
-use GentlePour\Kit\Camera as Body;
+use GentlePour\InvalidValue;
+use GentlePour\Kit\Camera as KitCamera;
 use GentlePour\Kit\Sensor;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -30,7 +31,11 @@ final class Camera extends Model
     /** @use HasFactory<CameraFactory> */
     use HasFactory;
 
-    protected $guarded = [];
+    /** @var list<string> */
+    protected $fillable = [
+        'name', 'sensor_width_mm', 'sensor_height_mm', 'pixels_wide', 'iso_base', 'iso_low', 'iso_max',
+        'longest_timed_s', 'battery_minutes', 'reciprocity',
+    ];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -38,9 +43,16 @@ final class Camera extends Model
         'iso_base' => 'float', 'iso_low' => 'float', 'iso_max' => 'float', 'longest_timed_s' => 'float', 'battery_minutes' => 'float', 'reciprocity' => 'float',
     ];
 
-    public function body(): Body
+    /** @throws InvalidValue when the core cannot make something of it */
+    public function assertUsable(): void
     {
-        return new Body(
+        $this->toKit();
+    }
+
+    /** As the core packs it. */
+    public function toKit(): KitCamera
+    {
+        return new KitCamera(
             $this->sensor(),
             Iso::named($this->iso_base),
             $this->iso_low === null ? null : Iso::named($this->iso_low),

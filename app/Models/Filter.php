@@ -6,8 +6,9 @@ namespace App\Models;
 
 use Database\Factories\FilterFactory;
 use GentlePour\Exposure\Stops;
+use GentlePour\InvalidValue;
 use GentlePour\Kit\ColourCast;
-use GentlePour\Kit\Filter as Glass;
+use GentlePour\Kit\Filter as KitFilter;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\Mount;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
@@ -35,7 +36,11 @@ final class Filter extends Model
     /** @use HasFactory<FilterFactory> */
     use HasFactory;
 
-    protected $guarded = [];
+    /** @var list<string> */
+    protected $fillable = [
+        'name', 'kind', 'mount', 'marking', 'stops', 'lightest_stops', 'measured_stops', 'measured_on', 'edge',
+        'cast_red', 'cast_blue', 'thread_mm', 'packed',
+    ];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -44,11 +49,18 @@ final class Filter extends Model
         'cast_red' => 'float', 'cast_blue' => 'float', 'measured_on' => 'date',
     ];
 
-    public function glass(): Glass
+    /** @throws InvalidValue when the core cannot make something of it */
+    public function assertUsable(): void
+    {
+        $this->toKit();
+    }
+
+    /** As the core packs it. */
+    public function toKit(): KitFilter
     {
         $stops = static fn (?float $value): ?Stops => $value === null ? null : Stops::of($value);
 
-        return Glass::of(
+        return KitFilter::of(
             $this->name, $this->kind, $this->mount, $stops($this->stops), $stops($this->measured_stops), $stops($this->lightest_stops), $this->thread_mm,
             $this->cast_red === null && $this->cast_blue === null ? null : ColourCast::of($this->cast_red ?? 0.0, $this->cast_blue ?? 0.0),
         );

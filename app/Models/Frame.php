@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Drawing\Strokes;
 use Database\Factories\FrameFactory;
+use GentlePour\Documents\FramePlan;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\Stops;
 use GentlePour\Motion\Look;
@@ -27,7 +27,7 @@ use Illuminate\Support\Carbon;
  * @property WaterKind $water_kind
  * @property Look $look
  * @property array<string, mixed> $inputs the bench as it was filled in
- * @property array<string, mixed> $plan
+ * @property FramePlan $plan
  * @property float $exact_s
  * @property float $planned_s
  * @property float $correction_stops
@@ -35,6 +35,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $opened_at
  * @property float|null $open_s
  * @property BlurVerdict|null $blur
+ * @property Carbon|null $judged_at when the blur was judged
  * @property int|null $exposure_thirds
  * @property string|null $note
  * @property int|null $shot_list_id
@@ -49,13 +50,18 @@ final class Frame extends Model
     /** @use HasFactory<FrameFactory> */
     use HasFactory;
 
-    protected $guarded = [];
+    /** @var list<string> */
+    protected $fillable = [
+        'subject_id', 'after_frame_id', 'water_kind', 'look', 'inputs', 'plan', 'exact_s', 'planned_s',
+        'correction_stops', 'steps_done', 'opened_at', 'open_s', 'blur', 'judged_at', 'exposure_thirds', 'note',
+        'shot_list_id', 'list_place', 'role',
+    ];
 
     /** @var array<string, string> */
     protected $casts = [
-        'water_kind' => WaterKind::class, 'look' => Look::class, 'inputs' => 'array', 'plan' => 'array', 'steps_done' => 'array',
+        'water_kind' => WaterKind::class, 'look' => Look::class, 'inputs' => 'array', 'plan' => AsFramePlan::class, 'steps_done' => 'array',
         'exact_s' => 'float', 'planned_s' => 'float', 'correction_stops' => 'float', 'opened_at' => 'datetime', 'open_s' => 'float',
-        'blur' => BlurVerdict::class, 'role' => ShotRole::class, 'exposure_thirds' => 'integer',
+        'blur' => BlurVerdict::class, 'judged_at' => 'datetime', 'role' => ShotRole::class, 'exposure_thirds' => 'integer',
     ];
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
@@ -77,15 +83,6 @@ final class Frame extends Model
         return $this->open_s !== null;
     }
 
-    /** The middle of its look in seconds, whatever was aimed at; null when the record does not say. */
-    public function middleS(): ?float
-    {
-        $window = is_array($this->plan['window'] ?? null) ? $this->plan['window'] : [];
-        $middle = $window['middle_s'] ?? $window['best_s'] ?? null;
-
-        return is_numeric($middle) && $middle > 0 ? (float) $middle : null;
-    }
-
     /** Null until the frame was taken. */
     public function next(): ?NextFrame
     {
@@ -96,15 +93,6 @@ final class Frame extends Model
             $this->blur,
             $this->exposure_thirds,
         );
-    }
-
-    /** Strokes of the texture that was kept, for the contact sheet. */
-    public function swatch(): string
-    {
-        $plan = $this->plan;
-        $texture = is_array($plan['water'] ?? null) && is_numeric($plan['water']['texture'] ?? null) ? (float) $plan['water']['texture'] : 0.5;
-
-        return Strokes::between(2, 118, 0, 60, static fn (): array => ['length' => 4 + 60 * (1 - $texture) ** 2, 'contrast' => $texture]);
     }
 
     public function exactLabel(): string

@@ -7,7 +7,7 @@ namespace App\Models;
 use Database\Factories\LensFactory;
 use GentlePour\Exposure\Aperture;
 use GentlePour\InvalidValue;
-use GentlePour\Kit\Lens as Glass;
+use GentlePour\Kit\Lens as KitLens;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 
@@ -29,7 +29,11 @@ final class Lens extends Model
     /** @use HasFactory<LensFactory> */
     use HasFactory;
 
-    protected $guarded = [];
+    /** @var list<string> */
+    protected $fillable = [
+        'name', 'focal_min_mm', 'focal_max_mm', 'widest_f', 'smallest_f', 'widest_long_f', 'smallest_long_f',
+        'best_from_f', 'best_to_f', 'thread_mm',
+    ];
 
     /** @var array<string, string> */
     protected $casts = [
@@ -37,18 +41,32 @@ final class Lens extends Model
         'widest_long_f' => 'float', 'smallest_long_f' => 'float', 'best_from_f' => 'float', 'best_to_f' => 'float',
     ];
 
-    /** @throws InvalidValue when the lens does not reach that focal length */
-    public function glassAt(float $focalMm): Glass
+    /** @throws InvalidValue when the core cannot make something of it */
+    public function assertUsable(): void
+    {
+        if ($this->focal_max_mm < $this->focal_min_mm) {
+            throw (new InvalidValue('The longest focal length must not be below the shortest.'))->at('focal_max_mm');
+        }
+        $this->toKitAt($this->focal_min_mm);
+        $this->toKitAt($this->focal_max_mm);
+    }
+
+    /**
+     * As the core packs it, at a focal length.
+     *
+     * @throws InvalidValue when the lens does not reach it
+     */
+    public function toKitAt(float $focalMm): KitLens
     {
         if ($focalMm < $this->focal_min_mm - 0.01 || $focalMm > $this->focal_max_mm + 0.01) {
             throw InvalidValue::outside('The focal length of “'.$this->name.'”', $focalMm, $this->focal_min_mm, $this->focal_max_mm, 'mm');
         }
 
-        $at = fn (float $short, ?float $long): Aperture => Glass::between(
+        $at = fn (float $short, ?float $long): Aperture => KitLens::between(
             Aperture::named($short), Aperture::named($long ?? $short), $this->focal_min_mm, $this->focal_max_mm, $focalMm,
         );
 
-        return new Glass(
+        return new KitLens(
             $focalMm, $at($this->widest_f, $this->widest_long_f), $at($this->smallest_f, $this->smallest_long_f), $this->thread_mm,
             $this->best_from_f === null || $this->best_to_f === null ? null : [Aperture::named($this->best_from_f), Aperture::named($this->best_to_f)],
         );

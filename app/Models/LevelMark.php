@@ -24,7 +24,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class LevelMark extends Model
 {
-    protected $guarded = [];
+    /** @var list<string> */
+    protected $fillable = [
+        'place_id', 'name', 'above', 'height_m',
+    ];
 
     /** @var array<string, string> */
     protected $casts = ['above' => 'boolean', 'height_m' => 'float'];

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Forms\Decimal;
 use Database\Factories\MeasurementFactory;
-use GentlePour\Motion\WaterKind;
+use GentlePour\Measuring\CrestRhythm;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -28,7 +27,10 @@ final class Measurement extends Model
     /** @use HasFactory<MeasurementFactory> */
     use HasFactory;
 
-    protected $guarded = [];
+    /** @var list<string> */
+    protected $fillable = [
+        'place_id', 'kind', 'data', 'measured_at', 'note',
+    ];
 
     /** @var array<string, string> */
     protected $casts = ['kind' => MeasurementKind::class, 'data' => 'array', 'measured_at' => 'datetime'];
@@ -75,43 +77,14 @@ final class Measurement extends Model
         }, static fn (?string $part): bool => $part !== null));
     }
 
-    /**
-     * The fields of the bench that it fills.
-     *
-     * @param  WaterKind  $now  the water on the bench: kept where the measurement goes with it
-     * @return array<string, string>
-     */
-    public function benchInputs(WaterKind $now): array
-    {
-        $write = fn (string $name, int $decimals = 2): string => $this->number($name) === null ? '' : Decimal::write((float) $this->number($name), $decimals);
-
-        return match ($this->kind) {
-            MeasurementKind::Waves => ['kind' => ($now->isWaves() ? $now : WaterKind::Swell)->value, 'period' => $write('period_s'), 'rhythm' => (string) $this->id],
-            MeasurementKind::Swash => [
-                'kind' => WaterKind::Backwash->value, 'measure' => 'speed', 'speed' => '1.6', 'period' => $write('period_s'), 'longest' => $write('retreat_s', 1).' s', 'rhythm' => (string) $this->id,
-            ],
-            MeasurementKind::Float => ['kind' => ($now->isWaves() ? WaterKind::River : $now)->value, 'measure' => 'speed', 'speed' => $write('speed_m_s')],
-            MeasurementKind::Drop => ['kind' => ($now->falls() ? $now : WaterKind::Plunge)->value, 'measure' => 'drop', 'drop' => $write('drop_m')],
-            MeasurementKind::Clouds => $this->number('seconds') !== null
-                ? ['sky' => 'crossing', 'cloud_share' => $write('share'), 'cloud_s' => $write('seconds', 1)]
-                : ['sky' => 'wind', 'cloud_speed' => $write('speed_m_s'), 'cloud_base' => $write('base_m', 0), 'cloud_elevation' => $write('elevation_deg', 0), 'cloud_across' => is_string($this->data['across'] ?? null) ? $this->data['across'] : 'across'],
-            MeasurementKind::Buoy => ['kind' => ($now->isWaves() ? $now : WaterKind::Swell)->value, 'period' => $write('period_s'), 'height' => $write('height_m'), 'wind' => $write('wind_m_s', 1)],
-        };
-    }
-
-    /**
-     * The rhythm that Shoot counts by: on the clock of the device that measured it.
-     *
-     * @return array{period_s: float, spread_s: float, at_ms: float, set_apart_s: float|null, set_at_ms: float|null}|null
-     */
-    public function rhythm(): ?array
+    /** The rhythm that Shoot counts by: on the clock of the device that measured it. */
+    public function rhythm(): ?CrestRhythm
     {
         $period = $this->number('period_s');
         $at = $this->number('last_ms');
 
-        return $period === null || $at === null ? null : [
-            'period_s' => $period, 'spread_s' => $this->number('spread_s') ?? $period / 6, 'at_ms' => $at,
-            'set_apart_s' => $this->number('set_apart_s'), 'set_at_ms' => $this->number('set_at_ms'),
-        ];
+        return $period === null || $at === null
+            ? null
+            : new CrestRhythm($period, $this->number('spread_s'), $at, $this->number('set_apart_s'), $this->number('set_at_ms'));
     }
 }

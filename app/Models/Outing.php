@@ -20,7 +20,10 @@ use Illuminate\Support\Carbon;
  */
 final class Outing extends Model
 {
-    protected $guarded = [];
+    /** @var list<string> */
+    protected $fillable = [
+        'place_id', 'starts_at', 'ends_at', 'note',
+    ];
 
     /** @var array<string, string> */
     protected $casts = ['starts_at' => 'datetime', 'ends_at' => 'datetime'];

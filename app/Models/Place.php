@@ -42,7 +42,12 @@ final class Place extends Model
     /** @use HasFactory<PlaceFactory> */
     use HasFactory;
 
-    protected $guarded = [];
+    /** @var list<string> */
+    protected $fillable = [
+        'name', 'notes', 'latitude', 'longitude', 'facing_deg', 'timezone', 'tide', 'station_id', 'high_minutes',
+        'low_minutes', 'high_m', 'low_m', 'stand_m', 'way_out_m', 'margin_m', 'walk_minutes', 'wave_height_m',
+        'wave_period_s', 'slope', 'wall',
+    ];
 
     /** @var array<string, mixed> */
     protected $attributes = [

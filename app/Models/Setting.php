@@ -22,20 +22,11 @@ final class Setting extends Model
 
     protected $keyType = 'string';
 
-    protected $guarded = [];
+    /** @var list<string> */
+    protected $fillable = [
+        'key', 'value',
+    ];
 
     /** @var array<string, string> */
     protected $casts = ['value' => 'array'];
-
-    /** @return array<string, mixed> */
-    public static function read(string $key): array
-    {
-        return self::query()->find($key)->value ?? [];
-    }
-
-    /** @param  array<string, mixed>  $value */
-    public static function write(string $key, array $value): void
-    {
-        self::query()->updateOrCreate(['key' => $key], ['value' => $value]);
-    }
 }

@@ -18,7 +18,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class ShotList extends Model
 {
-    protected $guarded = [];
+    /** @var list<string> */
+    protected $fillable = [
+        'title', 'note', 'total_s',
+    ];
 
     /** @var array<string, string> */
     protected $casts = ['total_s' => 'float'];

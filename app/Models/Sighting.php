@@ -20,7 +20,10 @@ use Illuminate\Support\Carbon;
  */
 final class Sighting extends Model
 {
-    protected $guarded = [];
+    /** @var list<string> */
+    protected $fillable = [
+        'level_mark_id', 'seen_at', 'reached', 'predicted_m',
+    ];
 
     /** @var array<string, string> */
     protected $casts = ['seen_at' => 'datetime', 'reached' => 'boolean', 'predicted_m' => 'float'];

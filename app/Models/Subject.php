@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Database\Factories\SubjectFactory;
 use GentlePour\Motion\WaterKind;
+use GentlePour\Motion\WaterSpec;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -26,12 +27,21 @@ final class Subject extends Model
     /** @use HasFactory<SubjectFactory> */
     use HasFactory;
 
-    protected $guarded = [];
+    /** @var list<string> */
+    protected $fillable = [
+        'place_id', 'name', 'water_kind', 'speed_m_s', 'drop_m', 'period_s', 'distance_m',
+    ];
 
     /** @var array<string, string> */
     protected $casts = [
         'water_kind' => WaterKind::class, 'speed_m_s' => 'float', 'drop_m' => 'float', 'period_s' => 'float', 'distance_m' => 'float',
     ];
+
+    /** How its water was described. */
+    public function water(): WaterSpec
+    {
+        return new WaterSpec($this->water_kind, $this->speed_m_s, $this->drop_m, periodS: $this->period_s);
+    }
 
     /** @return BelongsTo<Place, $this> */
     public function place(): BelongsTo

@@ -22,7 +22,10 @@ final class TideEntry extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    /** @var list<string> */
+    protected $fillable = [
+        'place_id', 'at', 'height_m', 'high',
+    ];
 
     /** @var array<string, string> */
     protected $casts = ['at' => 'datetime', 'height_m' => 'float', 'high' => 'boolean'];

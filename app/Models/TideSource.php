@@ -21,4 +21,22 @@ enum TideSource: string
             self::None => 'none: inland',
         };
     }
+
+    public function hasTide(): bool
+    {
+        return $this !== self::None;
+    }
+
+    public function isTable(): bool
+    {
+        return $this === self::Table;
+    }
+
+    public function needsAStation(): bool
+    {
+        return match ($this) {
+            self::Station, self::Offsets => true,
+            self::Table, self::None => false,
+        };
+    }
 }

@@ -7,20 +7,46 @@ namespace App\Providers;
 use App\Devices\Feeds;
 use App\Devices\SimulatedBuoy;
 use App\Devices\SimulatedWeather;
+use App\Forms\Written;
+use App\Household\Room;
+use App\Household\Settings;
+use App\Household\Theme;
+use App\Rooms\Kit\KitShelf;
+use App\Rooms\Places\Subjects;
 use App\Tide\StationCatalogue;
+use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Foundation\Application;
+use Illuminate\Support\Facades\View as Views;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** What reads records once and keeps them as long as the request that asked. */
+    private const ONCE_A_REQUEST = [Settings::class, KitShelf::class, Subjects::class];
+
     public function register(): void
     {
         $this->app->singleton(StationCatalogue::class);
         $this->app->bind(Feeds::class, static fn (): Feeds => new Feeds(['buoy' => new SimulatedBuoy, 'weather' => new SimulatedWeather]));
+        foreach (self::ONCE_A_REQUEST as $class) {
+            $this->app->bind($class, static function (Application $app) use ($class): object {
+                $kept = $app->make('request')->attributes;
+                if (! $kept->has($class)) {
+                    $kept->set($class, $app->build($class));
+                }
+
+                return $kept->get($class);
+            });
+        }
     }
 
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Views::share('write', new Written);
+        Views::composer('components.layout', static function (View $view): void {
+            $view->with(['theme' => Theme::current(), 'themes' => Theme::cases(), 'rooms' => Room::cases()]);
+        });
     }
 }

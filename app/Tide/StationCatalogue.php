@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tide;
 
 use GentlePour\Documents\Fields;
+use GentlePour\Documents\StationDocument;
 use GentlePour\InvalidValue;
 use GentlePour\Tide\Constituents;
 use GentlePour\Tide\Station;
@@ -93,6 +94,6 @@ final class StationCatalogue
 
     private function stationOf(string $line): Station
     {
-        return Station::of(Fields::ofJson($line), $this->find(...));
+        return StationDocument::station(Fields::ofJson($line), $this->find(...));
     }
 }

@@ -13,8 +13,6 @@ use GentlePour\Measuring\CloudKind;
 use GentlePour\Motion\CloudLook;
 use GentlePour\Motion\Clouds;
 use GentlePour\Motion\Conflict;
-use GentlePour\Motion\Dispersion;
-use GentlePour\Motion\Flow;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\LookBand;
@@ -23,7 +21,7 @@ use GentlePour\Motion\LookTarget;
 use GentlePour\Motion\MovingWater;
 use GentlePour\Motion\Picture;
 use GentlePour\Motion\WaterKind;
-use GentlePour\Motion\Waves;
+use GentlePour\Motion\WaterSpec;
 use GentlePour\Motion\WaveSpectrum;
 
 /** The JSON document of pour:motion: water, clouds and framing in; looks, streaks and the wanted window out. */
@@ -46,12 +44,12 @@ final class MotionDocument
         $focal = $in->number('focal_length_mm');
         $times = $in->shutters('evaluate_s', self::EVALUATIONS_AT_MOST);
         $out = [];
-        $wishes = [];
+        $targets = [];
         $names = self::TAKEN_NAMES;
 
         if ($in->has('water') || ! $in->has('clouds')) {
-            [$out['water'], $wish] = self::moving($in, 'water', $in, $sensor, $focal, $times);
-            $wishes = $wish === null ? [] : [$wish];
+            [$out['water'], $target] = self::moving($in, 'water', $in, $sensor, $focal, $times);
+            $targets = $target === null ? [] : [$target];
         }
         foreach ($in->children('subjects') as $i => $subject) {
             $name = $subject->textOr('name', 'subject '.($i + 1));
@@ -59,20 +57,20 @@ final class MotionDocument
                 throw $subject->refusal('name', 'Two parts of the picture share the name '.InvalidValue::quoted($name).'; give each its own.');
             }
             $names[] = $name;
-            [$answered, $wish] = self::moving($subject, $name, $in, $sensor, $focal, $times);
+            [$answered, $target] = self::moving($subject, $name, $in, $sensor, $focal, $times);
             $out['subjects'][] = ['name' => $name] + $answered;
-            $wishes = $wish === null ? $wishes : [...$wishes, $wish];
+            $targets = $target === null ? $targets : [...$targets, $target];
         }
         if ($in->has('clouds')) {
             $clouds = self::clouds($in->child('clouds'), $focal, $sensor);
             $out['clouds'] = self::cloudsOut($clouds, $times);
             if ($in->has('cloud_look')) {
                 $look = $in->choice('cloud_look', CloudLook::class);
-                $wishes[] = new LookTarget('clouds', $look->value, $clouds->window($look));
+                $targets[] = new LookTarget('clouds', $look->value, $clouds->window($look));
             }
         }
 
-        return $out + ($wishes === [] ? [] : self::target(Picture::of($wishes)));
+        return $out + ($targets === [] ? [] : self::target(Picture::of($targets)));
     }
 
     /**
@@ -86,12 +84,13 @@ final class MotionDocument
         $distance = $in->has('distance_m') ? $in->number('distance_m') : $document->number('distance_m');
         $framing = $in->make(static fn (): Framing => new Framing($sensor, $focal, $distance, $in->numberOr('oblique_deg', 0.0)));
         $fields = $in->child('water');
-        $kind = $fields->choice('kind', WaterKind::class);
-        $water = self::water($fields, $kind, $framing);
+        $spec = self::spec($fields);
+        $water = $fields->make(static fn (): MovingWater => $spec->in($framing));
         $bands = LookBands::of($water, $framing);
-        $out = self::waterOut($kind, $water, $framing, $bands, $times);
-        if ($fields->has('significant_height_m')) {
-            $out['breaks_at_depth_m'] = $fields->make(static fn (): float => Dispersion::breakerDepthM($fields->number('significant_height_m')));
+        $out = self::waterOut($spec->kind, $water, $framing, $bands, $times);
+        $breaks = $spec->breakerDepthM();
+        if ($breaks !== null) {
+            $out['breaks_at_depth_m'] = $breaks;
         }
         if (! $in->has('look')) {
             return [$out, null];
@@ -103,51 +102,29 @@ final class MotionDocument
         return [$out, new LookTarget($name, $look->value, $window)];
     }
 
-    public static function water(Fields $in, WaterKind $kind, Framing $framing): MovingWater
+    /** @throws InvalidValue when a field is not what it should be */
+    public static function spec(Fields $in): WaterSpec
     {
-        if ($kind->isWaves()) {
-            return $in->make(static fn (): Waves => Waves::ofSeas(
-                self::seas($in), $framing, $in->numberOr('shortest_wave_m', 0.3), $in->numberOr('depth_m', Dispersion::DEEP_M),
-            ));
-        }
-        $speed = match (true) {
-            $in->has('float') => self::float($in->child('float')),
-            $in->has('drop_m') && ! $in->has('speed_m_s') => self::drop($in, $kind),
-            default => $in->number('speed_m_s'),
-        };
-
-        return $in->make(static fn (): Flow => Flow::of($speed, $in->numberOr('feature_m', (float) $kind->featureM()), $framing));
-    }
-
-    /** @return non-empty-list<WaveSpectrum> the sea itself, and the wind chop on it */
-    private static function seas(Fields $in): array
-    {
-        $one = static fn (Fields $f): WaveSpectrum => $f->make(static fn (): WaveSpectrum => WaveSpectrum::ofPeriod(
-            $f->number('peak_period_s'), $f->numberOr('peak_enhancement', WaveSpectrum::WIND_SEA), $f->numberOr('significant_height_m', 1.0),
-        ));
-        if (! $in->has('chop')) {
-            return [$one($in)];
-        }
-        $chop = $in->child('chop');
-        if (! $in->has('significant_height_m') || ! $chop->has('significant_height_m')) {
+        $number = static fn (string $name): ?float => $in->has($name) ? $in->number($name) : null;
+        $float = $in->has('float') ? $in->child('float') : null;
+        $chop = $in->has('chop') ? $in->child('chop') : null;
+        if ($chop !== null && ! $chop->has('significant_height_m')) {
             throw $in->refusal('significant_height_m', 'Two seas can only be added when the significant height of each is given.');
         }
 
-        return [$one($in), $one($chop)];
-    }
-
-    private static function float(Fields $in): float
-    {
-        return $in->make(static fn (): float => Flow::speedOfFloat($in->number('distance_m'), $in->number('seconds')));
-    }
-
-    private static function drop(Fields $in, WaterKind $kind): float
-    {
-        if (! $kind->falls()) {
-            throw (new InvalidValue('A '.$kind->label().' has no drop; give its speed or a timed float.'))->at('water.drop_m');
-        }
-
-        return $in->make(static fn (): float => Flow::speedOfDrop($kind, $in->number('drop_m')));
+        return new WaterSpec(
+            $in->choice('kind', WaterKind::class),
+            $number('speed_m_s'),
+            $number('drop_m'),
+            $float === null ? null : [$float->number('distance_m'), $float->number('seconds')],
+            $number('feature_m'),
+            $number('peak_period_s'),
+            $number('significant_height_m'),
+            $number('depth_m'),
+            $chop === null ? null : [$chop->number('peak_period_s'), $chop->number('significant_height_m')],
+            $number('shortest_wave_m'),
+            $in->numberOr('peak_enhancement', WaveSpectrum::WIND_SEA),
+        );
     }
 
     private static function clouds(Fields $in, float $focalMm, Sensor $sensor): Clouds
@@ -174,24 +151,18 @@ final class MotionDocument
      */
     private static function waterOut(WaterKind $kind, MovingWater $water, Framing $framing, LookBands $bands, array $times): array
     {
-        $side = $kind->falls() ? $framing->sensor->heightMm : $framing->sensor->widthMm;
-
         return [
             'speed_m_s' => $water->speedMS(),
             'feature_m' => $water->featureM(),
-            'evaluated' => array_map(static function (ShutterTime $t) use ($water, $framing, $bands, $side): array {
-                $streak = $framing->streakMm($water->speedMS(), $t->seconds);
-
-                return [
-                    'shutter_s' => $t->seconds,
-                    'shutter_label' => $t->label(),
-                    'texture' => $water->textureKept($t->seconds),
-                    'streak_mm' => $streak,
-                    'streak_share' => $streak / $side,
-                    'look' => $bands->at($t->seconds)->look->value,
-                    'waves' => $water->waves($t->seconds),
-                ];
-            }, $times),
+            'evaluated' => array_map(static fn (ShutterTime $t): array => [
+                'shutter_s' => $t->seconds,
+                'shutter_label' => $t->label(),
+                'texture' => $water->textureKept($t->seconds),
+                'streak_mm' => $framing->streakMm($water->speedMS(), $t->seconds),
+                'streak_share' => $framing->streakShare($kind, $water->speedMS(), $t->seconds),
+                'look' => $bands->at($t->seconds)->look->value,
+                'waves' => $water->waves($t->seconds),
+            ], $times),
             'looks' => array_map(static fn (LookBand $b): array => ['look' => $b->look->value, 'min_s' => $b->minS, 'max_s' => $b->maxS], $bands->bands),
         ];
     }
@@ -222,15 +193,15 @@ final class MotionDocument
         }
         $apart = $picture->conflicts();
         $windows = [];
-        foreach ($picture->wishes as $wish) {
-            $windows[$wish->name] = self::window($wish->window);
+        foreach ($picture->targets as $target) {
+            $windows[$target->name] = self::window($target->window);
         }
 
         return ['conflict' => $windows + [
             'stops_apart' => $apart[0]->stopsApart(),
             'pairs' => array_map(static fn (Conflict $c): array => ['between' => [$c->shorter->name, $c->longer->name], 'stops_apart' => $c->stopsApart()], $apart),
             'frames' => array_map(
-                static fn (array $frame): array => self::window($frame['window']) + ['for' => array_map(static fn (LookTarget $w): string => $w->name, $frame['wishes'])],
+                static fn (array $frame): array => self::window($frame['window']) + ['for' => array_map(static fn (LookTarget $w): string => $w->name, $frame['targets'])],
                 $picture->frames(),
             ),
         ]];

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Documents;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 use GentlePour\Sky\DayOfSky;
 use GentlePour\Sky\LightCurve;
 use GentlePour\Sky\LightReading;
@@ -13,6 +13,7 @@ use GentlePour\Sky\Moment;
 use GentlePour\Sky\Moon;
 use GentlePour\Sky\Observer;
 use GentlePour\Sky\SkyCondition;
+use GentlePour\Sky\SkyEvent;
 use GentlePour\Time\Instant;
 
 /** The JSON documents of pour:sky and pour:light. */
@@ -33,7 +34,7 @@ final class SkyDocument
         $from = Instant::parse($date, $zone);
         $to = (float) (new \DateTimeImmutable($date, $zone))->modify('+1 day')->getTimestamp();
         $sky = DayOfSky::between($observer, $from, $to);
-        $at = static function (string $event) use ($sky, $zone): ?string {
+        $at = static function (SkyEvent $event) use ($sky, $zone): ?string {
             $unix = $sky->at($event);
 
             return $unix === null ? null : Instant::write($unix, $zone);
@@ -42,11 +43,22 @@ final class SkyDocument
 
         return [
             'sun' => [
-                'rise' => $at('rise'), 'set' => $at('set'), 'noon' => $at('noon'), 'civil_dawn' => $at('civil_dawn'), 'civil_dusk' => $at('civil_dusk'),
-                'nautical_dawn' => $at('nautical_dawn'), 'nautical_dusk' => $at('nautical_dusk'), 'astronomical_dawn' => $at('astronomical_dawn'),
-                'astronomical_dusk' => $at('astronomical_dusk'),
+                'rise' => $at(SkyEvent::Sunrise),
+                'set' => $at(SkyEvent::Sunset),
+                'noon' => $at(SkyEvent::Noon),
+                'civil_dawn' => $at(SkyEvent::CivilDawn),
+                'civil_dusk' => $at(SkyEvent::CivilDusk),
+                'nautical_dawn' => $at(SkyEvent::NauticalDawn),
+                'nautical_dusk' => $at(SkyEvent::NauticalDusk),
+                'astronomical_dawn' => $at(SkyEvent::AstronomicalDawn),
+                'astronomical_dusk' => $at(SkyEvent::AstronomicalDusk),
             ],
-            'moon' => ['rise' => $at('moonrise'), 'set' => $at('moonset'), 'phase_share' => Moon::litShare($noon), 'age_days' => Moon::ageDays($noon)],
+            'moon' => [
+                'rise' => $at(SkyEvent::Moonrise),
+                'set' => $at(SkyEvent::Moonset),
+                'phase_share' => Moon::litShare($noon),
+                'age_days' => Moon::ageDays($noon),
+            ],
         ];
     }
 
@@ -69,7 +81,7 @@ final class SkyDocument
      */
     public static function light(Observer $observer, float $fromUnix, float $toUnix, float $stepMinutes, SkyCondition $sky, array $readings, \DateTimeZone $zone): array
     {
-        Bounds::of('The step', 0.5, 1440, 'min')->check($stepMinutes, 'step');
+        Limit::LightStep->check($stepMinutes, 'step');
         if ($toUnix < $fromUnix) {
             throw (new InvalidValue('The end must not come before the beginning.'))->at('to');
         }

@@ -19,6 +19,7 @@ use GentlePour\Kit\Camera;
 use GentlePour\Kit\ColourCast;
 use GentlePour\Kit\Filter;
 use GentlePour\Kit\FilterKind;
+use GentlePour\Kit\FilterMarkingForm;
 use GentlePour\Kit\Lens;
 use GentlePour\Kit\Mount;
 use GentlePour\Kit\Sensor;
@@ -32,7 +33,6 @@ use GentlePour\Solving\IsoHabit;
 use GentlePour\Solving\NoiseReductionHabit;
 use GentlePour\Solving\Question;
 use GentlePour\Solving\Remedy;
-use GentlePour\Solving\Term;
 use GentlePour\Solving\Way;
 
 /** The JSON document of pour:solve: reading, target and bag in; ranked ways or remedies out. */
@@ -95,7 +95,7 @@ final class SolveDocument
     private static function staying(Fields $in, Bag $bag): array
     {
         return array_values(array_filter(
-            array_map(static fn (string $name): Filter => $bag->filter($name), $in->texts('filters')), static fn (Filter $f): bool => $f->kind === FilterKind::Graduated,
+            array_map(static fn (string $name): Filter => $bag->filter($name), $in->texts('filters')), static fn (Filter $f): bool => $f->kind->hasEdge(),
         ));
     }
 
@@ -148,7 +148,7 @@ final class SolveDocument
     {
         $kind = $in->choice('kind', FilterKind::class);
         $nominal = $lightest = null;
-        if ($kind === FilterKind::Variable) {
+        if ($kind->marking() === FilterMarkingForm::Range) {
             $lightest = $in->make(static fn (): Stops => Stops::of($in->number('stops_min')), 'stops_min');
             $nominal = $in->make(static fn (): Stops => Stops::of($in->number('stops_max')), 'stops_max');
         } elseif ($in->has('stops')) {
@@ -193,34 +193,12 @@ final class SolveDocument
                 'focus_m' => DepthOfField::focusM($sharp),
                 'aperture_needed' => $depth->needed($sharp),
                 'hyperfocal_m' => $best === null ? null : $depth->hyperfocalM($best->aperture),
-                'focus_stack_m' => $best === null || $best->aperture->number >= $depth->needed($sharp) * 0.999 ? null : $depth->focusStackM($best->aperture, $sharp),
+                'focus_stack_m' => $best === null || $depth->covers($best->aperture, $sharp) ? null : $depth->focusStackM($best->aperture, $sharp),
             ]]),
             'ev100' => $answer->ev100,
             'found' => $answer->count,
-            'solutions' => array_map(self::way(...), $answer->ways),
-            'remedies' => array_map(static fn (Remedy $r): array => ['kind' => $r->kind, 'stops' => $r->stops, 'detail' => $r->detail], $answer->remedies),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    public static function way(Way $way): array
-    {
-        return [
-            'shutter_s' => $way->shutter->seconds,
-            'shutter_label' => $way->shutterLabel(),
-            'card_label' => $way->exact->cardLabel(),
-            'exact_s' => $way->exact->seconds,
-            'aperture' => $way->aperture->number,
-            'aperture_label' => $way->aperture->label(),
-            'iso' => $way->iso->speed,
-            'iso_label' => $way->iso->label(),
-            'filters' => $way->filters->names(),
-            'stops' => $way->stack->value,
-            'exposure_error_stops' => $way->exposureError()->value,
-            'bulb' => $way->bulb,
-            'score' => $way->score(),
-            'terms' => array_map(static fn (Term $t): array => ['name' => $t->name, 'stops' => $t->stops, 'why' => $t->why], $way->terms),
-            'warnings' => $way->warnings,
+            'solutions' => array_map(static fn (Way $w): array => PlannedWay::of($w)->toArray(), $answer->ways),
+            'remedies' => array_map(static fn (Remedy $r): array => ['kind' => $r->kind->value, 'stops' => $r->stops, 'detail' => $r->detail], $answer->remedies),
         ];
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Documents;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 use GentlePour\Tide\Constituents;
 use GentlePour\Tide\Harmonic;
 use GentlePour\Tide\Level;
@@ -35,7 +35,7 @@ final class TideDocument
             'left_out' => array_map(static fn (Harmonic $h): array => ['constituent' => $h->name, 'amplitude_m' => $h->amplitudeM], $station->unknown($constituents)),
         ]];
         if ($stepMinutes !== null) {
-            Bounds::of('The step', 1, 1440, 'min')->check($stepMinutes, 'step');
+            Limit::HeightStep->check($stepMinutes, 'step');
             if (($toUnix - $fromUnix) / 60 / $stepMinutes > self::HEIGHTS_AT_MOST) {
                 throw (new InvalidValue('That is more than '.self::HEIGHTS_AT_MOST.' heights; take a longer step or a shorter span.'))->at('step');
             }

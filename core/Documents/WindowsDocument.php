@@ -16,6 +16,7 @@ use GentlePour\Tide\Level;
 use GentlePour\Tide\TideCurve;
 use GentlePour\Tide\TideSpan;
 use GentlePour\Time\Instant;
+use GentlePour\Time\PlaceCalendar;
 
 /** The JSON document of pour:windows. */
 final class WindowsDocument
@@ -67,15 +68,13 @@ final class WindowsDocument
 
         return $in->make(static fn (): WindowQuery => new WindowQuery(
             new Observer($in->number('latitude'), $in->number('longitude')),
-            $zone,
+            new PlaceCalendar($zone, $in->texts('days'), $hours === null ? null : [self::minutes($hours, 'from'), self::minutes($hours, 'to')]),
             $level->has('above_m') || $level->has('below_m') ? $level->make(static fn (): Level => Level::between(
                 $level->has('above_m') ? $level->number('above_m') : null, $level->has('below_m') ? $level->number('below_m') : null,
             )) : null,
             $in->choiceOr('trend', Trend::Any),
             $sun->numberOr('altitude_min_deg', -90),
             $sun->numberOr('altitude_max_deg', 90),
-            $in->texts('days'),
-            $hours === null ? null : [self::minutes($hours, 'from'), self::minutes($hours, 'to')],
             $in->numberOr('minutes_at_least', 10),
             $sun->has('azimuth_from_deg') ? [$sun->number('azimuth_from_deg'), $sun->number('azimuth_to_deg')] : null,
             $in->choiceOr('sky', SkyCondition::Clear),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Exposure;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 use GentlePour\Numeral;
 
 /** A relative aperture: the f-number N. One stop is a factor of the square root of two. */
@@ -18,7 +18,7 @@ final readonly class Aperture
     /** @throws InvalidValue outside f/0.5 to f/128 */
     public static function of(float $number): self
     {
-        return new self(Bounds::of('An aperture', 0.5, 128)->check($number));
+        return new self(Limit::Aperture->check($number));
     }
 
     /** The exact f-number at a place on the dial, in third stops from f/1. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Exposure;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /**
  * What is sharp before and behind the focus (S. F. Ray, Applied Photographic Optics). Hyperfocal distance H = f^2 / (N c) + f; sharp from
@@ -18,6 +18,8 @@ final readonly class DepthOfField
 
     private const STACK_AT_MOST = 60;
 
+    private const NEARLY = 0.999;
+
     private float $focalM;
 
     private float $circleM;
@@ -25,8 +27,8 @@ final readonly class DepthOfField
     /** @throws InvalidValue when a figure is out of bounds */
     public function __construct(float $focalLengthMm, float $circleMm)
     {
-        $this->focalM = Bounds::of('The focal length', 2, 2000, 'mm')->check($focalLengthMm, 'focal_length_mm') / 1000;
-        $this->circleM = Bounds::of('The circle of confusion', 0.0005, 1, 'mm')->check($circleMm) / 1000;
+        $this->focalM = Limit::FocalLength->check($focalLengthMm, 'focal_length_mm') / 1000;
+        $this->circleM = Limit::CircleOfConfusion->check($circleMm) / 1000;
     }
 
     /** In m. */
@@ -61,6 +63,12 @@ final readonly class DepthOfField
         $depth = 1 / $range->nearM - (is_finite($range->farM) ? 1 / $range->farM : 0.0);
 
         return $this->focalM ** 2 / ($this->circleM * 2 * max(1e-9, $focus - $this->focalM) / ($focus * $depth));
+    }
+
+    /** Whether one frame at this aperture is sharp from near to far, to a thousandth of the f-number. */
+    public function covers(Aperture $aperture, SharpRange $range): bool
+    {
+        return $aperture->number >= $this->needed($range) * self::NEARLY;
     }
 
     /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Exposure;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** Light that rises (s > 0) or fades (s < 0) at a steady rate of s stops a minute while the shutter is open. */
 final readonly class DriftingLight
@@ -17,7 +17,7 @@ final readonly class DriftingLight
     /** @throws InvalidValue beyond three stops a minute, far faster than any twilight */
     public static function of(float $stopsPerMinute): self
     {
-        return new self(Bounds::of('The drift of the light', -3, 3, 'stops a minute')->check($stopsPerMinute));
+        return new self(Limit::LightDrift->check($stopsPerMinute));
     }
 
     /**
@@ -27,7 +27,7 @@ final readonly class DriftingLight
      */
     public static function between(float $firstEv100, float $thenEv100, float $minutes): self
     {
-        Bounds::of('The time between two readings', 0.5, 120, 'min')->check($minutes, 'minutes');
+        Limit::BetweenReadings->check($minutes, 'minutes');
 
         return self::of(($thenEv100 - $firstEv100) / $minutes);
     }

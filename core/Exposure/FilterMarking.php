@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GentlePour\Exposure;
 
-use GentlePour\Bounds;
+use GentlePour\Limit;
 use GentlePour\Numeral;
 
 /**
@@ -65,6 +65,12 @@ final readonly class FilterMarking
         return $this->readings[0]['stops'];
     }
 
+    /** The meaning that a person chose among the readings, or the likeliest. */
+    public function chosen(int $reading): Stops
+    {
+        return ($this->readings[$reading] ?? $this->readings[0])['stops'];
+    }
+
     public function isAmbiguous(): bool
     {
         return count($this->readings) > 1;
@@ -112,7 +118,7 @@ final readonly class FilterMarking
             return $under > 0 ? $one(Stops::of((float) $m[1] / $under), 'stops') : throw UnreadableMarking::unknown($written);
         }
         if (preg_match('/^(?:nd|t)?(\d+(?:\.\d+)?)%$/', $text, $m) === 1) {
-            $share = Bounds::of('A transmittance', 0.000001, 100, '%')->check((float) $m[1]) / 100;
+            $share = Limit::Transmittance->check((float) $m[1]) / 100;
 
             return $one(Stops::ofFactor(1 / $share), 'transmittance '.$m[1].' %');
         }

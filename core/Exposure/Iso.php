@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Exposure;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** An ISO speed S, arithmetic scale. */
 final readonly class Iso
@@ -17,7 +17,7 @@ final readonly class Iso
     /** @throws InvalidValue outside ISO 1 to 1,000,000 */
     public static function of(float $speed): self
     {
-        return new self(Bounds::of('An ISO', 1, 1000000)->check($speed));
+        return new self(Limit::Iso->check($speed));
     }
 
     /** The exact speed at a place on the dial, in third stops from ISO 100. */

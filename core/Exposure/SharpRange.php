@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Exposure;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** Sharp from a distance to another, in m; far is INF for the horizon. */
 final readonly class SharpRange
@@ -23,7 +23,7 @@ final readonly class SharpRange
      */
     public static function of(float $nearM, ?float $farM = null): self
     {
-        Bounds::of('The near distance', 0.1, 10000, 'm')->check($nearM, 'near_m');
+        Limit::SharpNear->check($nearM, 'near_m');
         if ($farM !== null && (! is_finite($farM) || $farM <= $nearM)) {
             throw (new InvalidValue('The far distance must lie beyond the near one.'))->at('far_m');
         }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace GentlePour\Exposure;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** How long the shutter is open, in seconds. Exact always; the dial's name for it only at the edge. */
 final readonly class ShutterTime
 {
-    public const SHORTEST_S = 1 / 65536;
+    public const SHORTEST_S = Limit::SHORTEST_SHUTTER_S;
 
-    public const LONGEST_S = 86400.0;
+    public const LONGEST_S = Limit::LONGEST_SHUTTER_S;
 
     private function __construct(public float $seconds)
     {
@@ -21,7 +21,7 @@ final readonly class ShutterTime
     /** @throws InvalidValue outside 1/65536 s to 24 h */
     public static function ofSeconds(float $seconds): self
     {
-        return new self(Bounds::of('A shutter time', self::SHORTEST_S, self::LONGEST_S, 's')->check($seconds));
+        return new self(Limit::ShutterTime->check($seconds));
     }
 
     /** The exact time at a place on the dial, in third stops from 1 s. */

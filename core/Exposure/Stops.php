@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Exposure;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 use GentlePour\Numeral;
 
 /** A ratio of exposures on the base-two logarithm: one stop is a factor of two. */
@@ -21,7 +21,7 @@ final readonly class Stops
     /** @throws InvalidValue beyond sixty stops either way, or when not finite */
     public static function of(float $value): self
     {
-        return new self(Bounds::of('A number of stops', -60, 60)->check($value));
+        return new self(Limit::Stops->check($value));
     }
 
     public static function zero(): self
@@ -37,13 +37,13 @@ final readonly class Stops
     /** @throws InvalidValue when the factor is not positive */
     public static function ofFactor(float $factor): self
     {
-        return new self(log(Bounds::of('A filter factor', 1e-6, 1e9)->check($factor), 2));
+        return new self(log(Limit::FilterFactor->check($factor), 2));
     }
 
     /** Optical density D = -log10 T; stops = D / log10 2. */
     public static function ofDensity(float $density): self
     {
-        return self::of(Bounds::of('An optical density', 0, 9)->check($density) / self::DENSITY);
+        return self::of(Limit::OpticalDensity->check($density) / self::DENSITY);
     }
 
     public function plus(self $other): self

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Kit;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** Everything that is packed: body, lens, filters, holder, rings, release. */
 final readonly class Bag
@@ -27,8 +27,8 @@ final readonly class Bag
         public array $rings = [],
         public array $adapters = [],
     ) {
-        Bounds::of('The number of slots', 0, 5)->check($slots, 'holder.slots');
-        Bounds::of('The number of filters', 0, 60)->check(count($filters), 'filters');
+        Limit::Slots->check($slots, 'holder.slots');
+        Limit::FiltersPacked->check(count($filters), 'filters');
         $names = array_map(static fn (Filter $f): string => mb_strtolower($f->name), $filters);
         if (count(array_unique($names)) !== count($names)) {
             throw (new InvalidValue('Two filters share a name; give each its own.'))->at('filters');

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace GentlePour\Kit;
 
-use GentlePour\Bounds;
 use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** What a camera body can do, as far as a long exposure asks. */
 final readonly class Camera
@@ -34,11 +34,11 @@ final readonly class Camera
         if ($isoLow !== null && $isoLow->speed > $isoBase->speed) {
             throw (new InvalidValue('The extended low ISO must not be above the base ISO.'))->at('iso_low');
         }
-        Bounds::of('The exponent of the film', 1, 2)->check($reciprocity, 'reciprocity');
+        Limit::FilmExponent->check($reciprocity, 'reciprocity');
         if ($batteryMinutes !== null) {
-            Bounds::of('The battery', 1, 1440, 'min')->check($batteryMinutes, 'battery_minutes');
+            Limit::Battery->check($batteryMinutes, 'battery_minutes');
         }
-        Bounds::of('The longest timed shutter', 0.5, 7200, 's')->check($longestTimed->seconds, 'longest_timed_s');
+        Limit::LongestTimed->check($longestTimed->seconds, 'longest_timed_s');
     }
 
     /** What film must be open for where a sensor would be open for so many seconds. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Kit;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** The colour of a filter that should have none: by how many stops it takes red and blue more (-) or less (+) than green. */
 final readonly class ColourCast
@@ -23,8 +23,8 @@ final readonly class ColourCast
     public static function of(float $redStops, float $blueStops): self
     {
         return new self(
-            Bounds::of('The cast in red', -5, 5, 'stops')->check($redStops, 'cast_red'),
-            Bounds::of('The cast in blue', -5, 5, 'stops')->check($blueStops, 'cast_blue'),
+            Limit::CastRed->check($redStops, 'cast_red'),
+            Limit::CastBlue->check($blueStops, 'cast_blue'),
         );
     }
 

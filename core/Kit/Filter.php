@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace GentlePour\Kit;
 
-use GentlePour\Bounds;
 use GentlePour\Exposure\Stops;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** One filter of the bag. What was measured counts before what is engraved. */
 final readonly class Filter
@@ -36,37 +36,36 @@ final readonly class Filter
         if (trim($name) === '') {
             throw InvalidValue::missing('The name of a filter')->at('name');
         }
-        if ($kind === FilterKind::Polariser) {
-            $nominal ??= Stops::of(FilterKind::POLARISER_STOPS);
-        }
-        if ($kind !== FilterKind::Welding && $nominal === null && $measured === null) {
+        $nominal ??= $kind->usualStops();
+        if ($kind->marking()->isNeeded() && $nominal === null && $measured === null) {
             throw InvalidValue::missing('The marking of “'.$name.'”')->at('marking');
         }
         foreach ([$nominal, $measured, $lightest] as $stops) {
             if ($stops !== null) {
-                Bounds::of('The strength of “'.$name.'”', 0, 24, 'stops')->check($stops->value, 'stops');
+                Limit::FilterStrength->check($stops->value, 'stops');
             }
         }
-        if ($kind === FilterKind::Variable && ($lightest === null || $nominal === null || $lightest->value >= $nominal->value)) {
+        $ranges = $kind->marking() === FilterMarkingForm::Range;
+        if ($ranges && ($lightest === null || $nominal === null || $lightest->value >= $nominal->value)) {
             throw new InvalidValue('The variable filter “'.$name.'” needs a lightest and a darkest setting, the lightest first.');
         }
         if ($threadMm !== null) {
-            Bounds::of('A filter thread', 10, 200, 'mm')->check($threadMm, 'thread_mm');
+            Limit::Thread->check($threadMm, 'thread_mm');
         }
 
-        return new self(trim($name), $kind, $mount, $nominal, $measured, $kind === FilterKind::Variable ? $lightest : null, $threadMm, $cast);
+        return new self(trim($name), $kind, $mount, $nominal, $measured, $ranges ? $lightest : null, $threadMm, $cast);
     }
 
     /** Null for a welding glass that was never measured: its density is not known. */
     public function stops(): ?Stops
     {
-        return $this->kind === FilterKind::Graduated ? Stops::zero() : $this->measured ?? $this->nominal;
+        return $this->kind->darkensAll() ? $this->measured ?? $this->nominal : Stops::zero();
     }
 
     /** Stops at the dark end of a graduated filter; what it adds when two are crossed as a makeshift. Null for other kinds. */
     public function graduation(): ?Stops
     {
-        return $this->kind === FilterKind::Graduated ? $this->measured ?? $this->nominal : null;
+        return $this->kind->hasEdge() ? $this->measured ?? $this->nominal : null;
     }
 
     public function isMeasured(): bool
@@ -77,6 +76,6 @@ final readonly class Filter
     /** Whether it darkens the whole frame by a known amount, and so belongs in a stack that sets the time. */
     public function setsTheTime(): bool
     {
-        return $this->kind !== FilterKind::Graduated && $this->stops() !== null;
+        return $this->kind->darkensAll() && $this->stops() !== null;
     }
 }

@@ -51,7 +51,7 @@ final readonly class FilterStack
         $graduations = $crossed ? array_map(static fn (Filter $f): float => $f->graduation()->value ?? 0.0, $unit) : [0.0];
         $adds = $crossed ? min($graduations) : $unit[0]->stops()->value ?? 0.0;
         $last = $this->filters === [] ? null : $this->filters[count($this->filters) - 1];
-        $filters = $last !== null && $last->kind === FilterKind::Graduated && $unit[0]->kind !== FilterKind::Graduated
+        $filters = $last !== null && $last->kind->hasEdge() && ! $unit[0]->kind->hasEdge()
             ? self::ordered([...$this->filters, ...$unit])
             : [...$this->filters, ...$unit];
 
@@ -77,11 +77,7 @@ final readonly class FilterStack
     /** Screwed in before slotted in; a polariser innermost of its kind of mount, a graduated filter outermost. */
     private static function depth(Filter $filter): int
     {
-        return ($filter->mount === Mount::Thread ? 0 : 10) + match ($filter->kind) {
-            FilterKind::Polariser => 0,
-            FilterKind::Graduated => 5,
-            default => 2,
-        };
+        return ($filter->mount === Mount::Thread ? 0 : 10) + $filter->kind->order();
     }
 
     public function isVariable(): bool
@@ -105,7 +101,7 @@ final readonly class FilterStack
         return false;
     }
 
-    /** The strongest cast among them, in stops; what is not measured is taken as none. */
+    /** The casts of all of them added up, in stops; what is not measured is taken as none. */
     public function cast(): float
     {
         return array_reduce($this->filters, static fn (float $sum, Filter $f): float => $sum + ($f->cast?->size() ?? 0.0), 0.0);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace GentlePour\Kit;
 
-use GentlePour\Bounds;
 use GentlePour\Exposure\Aperture;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** A lens at the focal length in use. */
 final readonly class Lens
@@ -23,7 +23,7 @@ final readonly class Lens
         public ?float $threadMm = null,
         public ?array $preferred = null,
     ) {
-        Bounds::of('A focal length', 2, 2000, 'mm')->check($focalLengthMm, 'focal_length_mm');
+        Limit::FocalLength->check($focalLengthMm, 'focal_length_mm');
         if ($smallest->number < $widest->number) {
             throw (new InvalidValue('The smallest aperture must have the larger f-number.'))->at('aperture_max');
         }
@@ -31,7 +31,7 @@ final readonly class Lens
             throw (new InvalidValue('The preferred apertures run from the wider to the smaller.'))->at('preferred');
         }
         if ($threadMm !== null) {
-            Bounds::of('A lens thread', 10, 200, 'mm')->check($threadMm, 'thread_mm');
+            Limit::Thread->check($threadMm, 'thread_mm');
         }
     }
 

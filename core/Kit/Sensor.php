@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Kit;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** A sensor or film gate: sides in mm, and its pixels across where they matter. */
 final readonly class Sensor
@@ -18,10 +18,10 @@ final readonly class Sensor
         public float $heightMm,
         public ?int $pixelsWide = null,
     ) {
-        Bounds::of('The sensor width', 2, 300, 'mm')->check($widthMm, 'sensor_width_mm');
-        Bounds::of('The sensor height', 2, 300, 'mm')->check($heightMm, 'sensor_height_mm');
+        Limit::SensorWidth->check($widthMm, 'sensor_width_mm');
+        Limit::SensorHeight->check($heightMm, 'sensor_height_mm');
         if ($pixelsWide !== null) {
-            Bounds::of('The pixels across', 500, 50000)->check($pixelsWide, 'pixels_wide');
+            Limit::PixelsWide->check($pixelsWide, 'pixels_wide');
         }
     }
 

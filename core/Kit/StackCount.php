@@ -9,11 +9,11 @@ final readonly class StackCount
 {
     private const SCREWED_IN_AT_MOST = 2;
 
+    /** @param  list<FilterKind>  $kinds  of the filters there already */
     public function __construct(
         private int $slotsLeft,
         public int $screwed = 0,
-        private bool $polariser = false,
-        private bool $variable = false,
+        private array $kinds = [],
         private bool $crossed = false,
     ) {
     }
@@ -28,13 +28,14 @@ final readonly class StackCount
         $pair = count($unit) > 1;
         $first = $unit[0];
         $slotted = $first->mount === Mount::Slot ? count($unit) : 0;
-        $polariser = $first->kind === FilterKind::Polariser;
-        $variable = $first->kind === FilterKind::Variable;
         $screwed = $this->screwed + ($slotted === 0 ? 1 : 0);
-        $clashes = ($polariser && ($this->polariser || $this->variable)) || ($variable && ($this->variable || $this->polariser)) || ($pair && $this->crossed);
+        $clashes = $pair && $this->crossed;
+        foreach ($this->kinds as $kind) {
+            $clashes = $clashes || $first->kind->clashesWith($kind);
+        }
 
         return $clashes || $slotted > $this->slotsLeft || $screwed > self::SCREWED_IN_AT_MOST
             ? null
-            : new self($this->slotsLeft - $slotted, $screwed, $this->polariser || $polariser, $this->variable || $variable, $this->crossed || $pair);
+            : new self($this->slotsLeft - $slotted, $screwed, [...$this->kinds, $first->kind], $this->crossed || $pair);
     }
 }

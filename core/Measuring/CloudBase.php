@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Measuring;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** How high heaped clouds lie, and how much of their drift runs across the view. */
 final class CloudBase
@@ -16,8 +16,8 @@ final class CloudBase
     /** @throws InvalidValue when a figure is out of bounds, or the dew point above the temperature */
     public static function ofDewPoint(float $temperatureC, float $dewPointC): float
     {
-        Bounds::of('The temperature', -60, 60, '°C')->check($temperatureC, 'temperature_c');
-        Bounds::of('The dew point', -80, 40, '°C')->check($dewPointC, 'dew_point_c');
+        Limit::Temperature->check($temperatureC, 'temperature_c');
+        Limit::DewPoint->check($dewPointC, 'dew_point_c');
         if ($dewPointC > $temperatureC) {
             throw (new InvalidValue('The dew point cannot be above the temperature.'))->at('dew_point_c');
         }

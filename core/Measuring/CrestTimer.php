@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Measuring;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** A wave period from presses, one with each crest that passes a rock. */
 final readonly class CrestTimer
@@ -38,10 +38,10 @@ final readonly class CrestTimer
      */
     public static function ofPresses(array $pressesS, array $leftOut = []): self
     {
-        Bounds::of('The number of presses', 2, 500)->check(count($pressesS), 'presses');
+        Limit::Presses->check(count($pressesS), 'presses');
         $intervals = [];
         for ($i = 1, $count = count($pressesS); $i < $count; $i++) {
-            $interval = Bounds::of('The time between two crests', 0.1, 180, 's')->check($pressesS[$i] - $pressesS[$i - 1], 'presses');
+            $interval = Limit::BetweenCrests->check($pressesS[$i] - $pressesS[$i - 1], 'presses');
             if (! in_array($i - 1, $leftOut, true)) {
                 $intervals[$i - 1] = $interval;
             }

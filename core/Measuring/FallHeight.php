@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Measuring;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** The height of a fall from where one stands, by the angles to its lip and its foot. */
 final class FallHeight
@@ -19,9 +19,9 @@ final class FallHeight
      */
     public static function ofAngles(float $distanceM, float $lipDeg, float $footDeg = 0.0): float
     {
-        Bounds::of('The distance to the fall', 0.5, 5000, 'm')->check($distanceM, 'distance_m');
-        Bounds::of('The angle to the lip', -80, 85, '°')->check($lipDeg, 'lip_deg');
-        Bounds::of('The angle to the foot', -85, 80, '°')->check($footDeg, 'foot_deg');
+        Limit::FallDistance->check($distanceM, 'distance_m');
+        Limit::LipAngle->check($lipDeg, 'lip_deg');
+        Limit::FootAngle->check($footDeg, 'foot_deg');
         if ($lipDeg <= $footDeg) {
             throw (new InvalidValue('The lip of the fall must stand higher than its foot.'))->at('lip_deg');
         }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Measuring;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** A float timed between two marks, several times over. */
 final readonly class FloatRuns
@@ -25,11 +25,11 @@ final readonly class FloatRuns
      */
     public static function of(float $distanceM, array $seconds): self
     {
-        Bounds::of('The distance of the float', 0.1, 1000, 'm')->check($distanceM, 'distance_m');
-        Bounds::of('The number of runs', 1, 50)->check(count($seconds), 'runs');
+        Limit::FloatDistance->check($distanceM, 'distance_m');
+        Limit::FloatRuns->check(count($seconds), 'runs');
         $speeds = [];
         foreach ($seconds as $time) {
-            $speeds[] = $distanceM / Bounds::of('The time of the float', 0.1, 3600, 's')->check($time, 'runs');
+            $speeds[] = $distanceM / Limit::FloatTime->check($time, 'runs');
         }
 
         return new self($speeds === [] ? throw InvalidValue::missing('A run')->at('runs') : $speeds);

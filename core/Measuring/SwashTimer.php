@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Measuring;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /**
  * The rhythm of a beach: a press when the uprush is at its top, another when the backwash has drained, and so on. What a frame
@@ -27,12 +27,12 @@ final readonly class SwashTimer
      */
     public static function ofPresses(array $pressesS): self
     {
-        Bounds::of('The number of presses', 2, 500)->check(count($pressesS), 'presses');
+        Limit::Presses->check(count($pressesS), 'presses');
         $retreats = $periods = [];
         for ($i = 0; $i + 1 < count($pressesS); $i += 2) {
-            $retreats[] = Bounds::of('The time of a retreat', 0.2, 120, 's')->check($pressesS[$i + 1] - $pressesS[$i], 'presses');
+            $retreats[] = Limit::Retreat->check($pressesS[$i + 1] - $pressesS[$i], 'presses');
             if (isset($pressesS[$i + 2])) {
-                $periods[] = Bounds::of('The time between two uprushes', 0.2, 180, 's')->check($pressesS[$i + 2] - $pressesS[$i], 'presses');
+                $periods[] = Limit::BetweenUprushes->check($pressesS[$i + 2] - $pressesS[$i], 'presses');
             }
         }
 

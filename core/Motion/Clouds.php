@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace GentlePour\Motion;
 
-use GentlePour\Bounds;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /**
  * Clouds crossing the frame. At height H and elevation e, moving at V across the line of sight, their angular speed is
@@ -26,10 +26,10 @@ final readonly class Clouds
      */
     public static function ofWind(float $speedMS, float $baseM, float $elevationDeg, float $across, float $focalLengthMm, float $widthMm): self
     {
-        Bounds::of('The speed of the clouds', 0.1, 120, 'm/s')->check($speedMS, 'speed_m_s');
-        Bounds::of('The height of the clouds', 50, 16000, 'm')->check($baseM, 'base_m');
-        Bounds::of('The elevation of the clouds', 1, 90, '°')->check($elevationDeg, 'elevation_deg');
-        Bounds::of('The share across', 0, 1)->check($across, 'across');
+        Limit::CloudSpeed->check($speedMS, 'speed_m_s');
+        Limit::CloudBase->check($baseM, 'base_m');
+        Limit::CloudElevation->check($elevationDeg, 'elevation_deg');
+        Limit::CloudAcross->check($across, 'across');
         $sin = sin(deg2rad($elevationDeg));
         $along = sqrt(1 - $across ** 2);
         $radPerSecond = $speedMS / $baseM * hypot($across * $sin, $along * $sin ** 2);
@@ -44,8 +44,8 @@ final readonly class Clouds
      */
     public static function ofCrossing(float $share, float $seconds): self
     {
-        Bounds::of('The share of the frame', 0.005, 1)->check($share, 'frame_share');
-        Bounds::of('The time of the crossing', 0.5, 7200, 's')->check($seconds, 'seconds');
+        Limit::CrossingShare->check(100 * $share, 'frame_share');
+        Limit::CrossingTime->check($seconds, 'seconds');
 
         return new self($share / $seconds);
     }
@@ -53,6 +53,12 @@ final readonly class Clouds
     public function streakShare(float $seconds): float
     {
         return $this->sharePerSecond * $seconds;
+    }
+
+    /** Contrast left of the clouds' edges after an open time, for drawing them: 1 / (1 + 6 s), s the streak's share of the frame. Judgement. */
+    public function contrastKept(float $seconds): float
+    {
+        return 1 / (1 + 6 * $this->streakShare($seconds));
     }
 
     /** @return list<array{look: CloudLook, minS: float|null, maxS: float|null}> */

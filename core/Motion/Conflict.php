@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GentlePour\Motion;
 
-/** Two wishes that no one shutter time fulfils. */
+/** Two targets that no one shutter time fulfils. */
 final readonly class Conflict
 {
     public function __construct(

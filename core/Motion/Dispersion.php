@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Motion;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /**
  * Waves of small height over a level bed: w^2 = g k tanh(k h) (Airy 1845). In deep water, deeper than half a wavelength,
@@ -15,8 +15,7 @@ final class Dispersion
 {
     public const GRAVITY = 9.80665;
 
-    /** Deeper than this counts as bottomless. */
-    public const DEEP_M = 11000.0;
+    public const DEEP_M = Limit::DEEPEST_M;
 
     /**
      * Wave number k in rad/m of a wave of angular frequency w in rad/s over a depth in m. Newton's rule on the residual, from
@@ -26,7 +25,7 @@ final class Dispersion
      */
     public static function waveNumber(float $radS, float $depthM = self::DEEP_M): float
     {
-        Bounds::of('The depth of the water', 0.01, self::DEEP_M, 'm')->check($depthM, 'depth_m');
+        Limit::Depth->check($depthM, 'depth_m');
         $deep = $radS * $radS / self::GRAVITY;
         $reach = $deep * $depthM;
         if ($reach > 20) {
@@ -68,6 +67,6 @@ final class Dispersion
      */
     public static function breakerDepthM(float $heightM): float
     {
-        return Bounds::of('The wave height', 0.01, 30, 'm')->check($heightM, 'significant_height_m') / 0.78;
+        return Limit::BreakerHeight->check($heightM, 'significant_height_m') / 0.78;
     }
 }

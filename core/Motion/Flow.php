@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Motion;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /**
  * Falls, cascades, weirs, rapids, backwash, foam: a random texture of correlation length ell, carried past at v.
@@ -31,23 +31,20 @@ final readonly class Flow implements MovingWater
      */
     public static function of(float $speedMS, float $featureM, Framing $framing): self
     {
-        Bounds::of('The speed of the water', 0.01, 60, 'm/s')->check($speedMS, 'speed_m_s');
-        Bounds::of('The size of the texture', 0.001, 20, 'm')->check($featureM, 'feature_m');
+        Limit::WaterSpeed->check($speedMS, 'speed_m_s');
+        Limit::TextureSize->check($featureM, 'feature_m');
 
         return new self($speedMS, max($featureM, $framing->visibleDetailM()));
     }
 
     /**
-     * Speed in m/s of falling water from its drop in m: sqrt(2 g h) at the foot. A plunge or cascade is seen along its
-     * whole height, where two thirds of that is the mean; a weir's sheet is seen at its foot.
+     * Speed in m/s of falling water from its drop in m: sqrt(2 g h) at the foot, and of that the share which is seen.
      *
      * @throws InvalidValue when the drop is not between 0.05 and 1000 m
      */
     public static function speedOfDrop(WaterKind $kind, float $dropM): float
     {
-        $foot = self::speedAtFoot($dropM);
-
-        return $kind === WaterKind::Weir ? $foot : $foot * 2 / 3;
+        return $kind->shareOfFootSpeed() * self::speedAtFoot($dropM);
     }
 
     /**
@@ -57,7 +54,7 @@ final readonly class Flow implements MovingWater
      */
     public static function speedAtFoot(float $dropM): float
     {
-        return sqrt(2 * Dispersion::GRAVITY * Bounds::of('The drop', 0.05, 1000, 'm')->check($dropM, 'drop_m'));
+        return sqrt(2 * Dispersion::GRAVITY * Limit::Drop->check($dropM, 'drop_m'));
     }
 
     /**
@@ -67,8 +64,8 @@ final readonly class Flow implements MovingWater
      */
     public static function speedOfFloat(float $distanceM, float $seconds): float
     {
-        Bounds::of('The distance of the float', 0.1, 1000, 'm')->check($distanceM, 'distance_m');
-        Bounds::of('The time of the float', 0.1, 3600, 's')->check($seconds, 'seconds');
+        Limit::FloatDistance->check($distanceM, 'distance_m');
+        Limit::FloatTime->check($seconds, 'seconds');
 
         return $distanceM / $seconds;
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace GentlePour\Motion;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
 use GentlePour\Kit\Sensor;
+use GentlePour\Limit;
 
 /** How the water sits in the frame: sensor, focal length in mm, distance in m, and the angle of its motion to the sensor. */
 final readonly class Framing
@@ -18,15 +18,21 @@ final readonly class Framing
         public float $distanceM,
         public float $obliqueDeg = 0.0,
     ) {
-        Bounds::of('The focal length', 2, 2000, 'mm')->check($focalLengthMm, 'focal_length_mm');
-        Bounds::of('The distance', 0.2, 20000, 'm')->check($distanceM, 'distance_m');
-        Bounds::of('The angle of the motion', 0, 85, '°')->check($obliqueDeg, 'oblique_deg');
+        Limit::FocalLength->check($focalLengthMm, 'focal_length_mm');
+        Limit::Distance->check($distanceM, 'distance_m');
+        Limit::Oblique->check($obliqueDeg, 'oblique_deg');
     }
 
     /** Length in mm of the streak on the sensor: v t cos(theta) f / d. Holds for distances far beyond the focal length. */
     public function streakMm(float $speedMS, float $seconds): float
     {
         return $speedMS * $seconds * cos(deg2rad($this->obliqueDeg)) * $this->focalLengthMm / $this->distanceM;
+    }
+
+    /** The same as a share of the side of the frame that the motion runs along: down where water falls, across elsewhere. */
+    public function streakShare(WaterKind $kind, float $speedMS, float $seconds): float
+    {
+        return $this->streakMm($speedMS, $seconds) / ($kind->falls() ? $this->sensor->heightMm : $this->sensor->widthMm);
     }
 
     /** Smallest detail in m that can be seen at the subject: about four circles of confusion. Judgement. */

@@ -31,9 +31,9 @@ final readonly class LookBand
      * The window for this look. A band open at one end is aimed one stop inside its known end: further gains nothing
      * that can be seen and costs light or time.
      *
-     * @param  Taste|null  $taste  moves the aim, and never out of the look
+     * @param  float  $shiftStops  moves the aim by a person's taste, and never out of the look
      */
-    public function window(?Taste $taste = null): ShutterWindow
+    public function window(float $shiftStops = 0.0): ShutterWindow
     {
         $min = $this->minS ?? min(self::SHORTEST_S, $this->maxS ?? self::SHORTEST_S);
         $max = $this->maxS ?? max(self::LONGEST_S, 4 * $min);
@@ -42,7 +42,7 @@ final readonly class LookBand
             $this->maxS === null => min($max, $min * 2),
             default => sqrt($min * $max),
         };
-        $best = max($min, min($max, $best * 2 ** ($taste->stops ?? 0.0)));
+        $best = max($min, min($max, $best * 2 ** $shiftStops));
         $time = static fn (float $s): ShutterTime => ShutterTime::ofSeconds(max(ShutterTime::SHORTEST_S, min(ShutterTime::LONGEST_S, $s)));
 
         return ShutterWindow::of($time($min), $time($max), $time($best));

@@ -9,29 +9,29 @@ use GentlePour\Exposure\ShutterWindow;
 /** Everything that moves in one picture: what each part wants of the shutter, and whether one frame can give it. */
 final readonly class Picture
 {
-    /** @param  non-empty-list<LookTarget>  $wishes */
-    private function __construct(public array $wishes)
+    /** @param  non-empty-list<LookTarget>  $targets */
+    private function __construct(public array $targets)
     {
     }
 
-    /** @param  non-empty-list<LookTarget>  $wishes the main one first */
-    public static function of(array $wishes): self
+    /** @param  non-empty-list<LookTarget>  $targets the main one first */
+    public static function of(array $targets): self
     {
-        return new self($wishes);
+        return new self($targets);
     }
 
-    /** What all wishes allow; null when they do not meet. A lone wish keeps its own aim. */
+    /** What all targets allow; null when they do not meet. A lone target keeps its own aim. */
     public function meet(): ?ShutterWindow
     {
-        return self::common($this->wishes);
+        return self::common($this->targets);
     }
 
     /** @return list<Conflict> every pair that does not meet, the widest apart first */
     public function conflicts(): array
     {
         $conflicts = [];
-        foreach ($this->wishes as $i => $one) {
-            foreach (array_slice($this->wishes, $i + 1) as $other) {
+        foreach ($this->targets as $i => $one) {
+            foreach (array_slice($this->targets, $i + 1) as $other) {
                 if ($one->window->intersect($other->window) === null) {
                     [$early, $late] = $one->window->max->seconds < $other->window->min->seconds ? [$one, $other] : [$other, $one];
                     $conflicts[] = new Conflict($early, $late);
@@ -44,35 +44,35 @@ final readonly class Picture
     }
 
     /**
-     * The fewest frames that give every wish its window, to be blended: the shortest first. Taking the wishes by the end of their
+     * The fewest frames that give every target its window, to be blended: the shortest first. Taking the targets by the end of their
      * windows and opening a new frame whenever one begins later than the frame at hand can reach is the least there can be.
      *
-     * @return non-empty-list<array{window: ShutterWindow, wishes: non-empty-list<LookTarget>}>
+     * @return non-empty-list<array{window: ShutterWindow, targets: non-empty-list<LookTarget>}>
      */
     public function frames(): array
     {
-        $byEnd = $this->wishes;
+        $byEnd = $this->targets;
         usort($byEnd, static fn (LookTarget $a, LookTarget $b): int => $a->window->max->seconds <=> $b->window->max->seconds);
         $frames = [];
         $held = [array_shift($byEnd)];
-        foreach ($byEnd as $wish) {
-            if (self::common([...$held, $wish]) === null) {
+        foreach ($byEnd as $target) {
+            if (self::common([...$held, $target]) === null) {
                 $frames[] = $held;
                 $held = [];
             }
-            $held[] = $wish;
+            $held[] = $target;
         }
         $frames[] = $held;
 
-        return array_map(static fn (array $wishes): array => ['window' => self::common($wishes) ?? $wishes[0]->window, 'wishes' => $wishes], $frames);
+        return array_map(static fn (array $targets): array => ['window' => self::common($targets) ?? $targets[0]->window, 'targets' => $targets], $frames);
     }
 
-    /** @param  non-empty-list<LookTarget>  $wishes */
-    private static function common(array $wishes): ?ShutterWindow
+    /** @param  non-empty-list<LookTarget>  $targets */
+    private static function common(array $targets): ?ShutterWindow
     {
-        $common = $wishes[0]->window;
-        foreach (array_slice($wishes, 1) as $wish) {
-            $common = $common->intersect($wish->window);
+        $common = $targets[0]->window;
+        foreach (array_slice($targets, 1) as $target) {
+            $common = $common->intersect($target->window);
             if ($common === null) {
                 return null;
             }

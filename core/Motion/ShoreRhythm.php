@@ -21,12 +21,6 @@ final readonly class ShoreRhythm
         return $this->openS / $this->periodS;
     }
 
-    /** Unevenness of the painted edge, 1 for one wave. */
-    public function unevenness(): float
-    {
-        return 1 / sqrt(max(1.0, $this->waves()));
-    }
-
     public function words(): string
     {
         $waves = $this->waves();
@@ -43,16 +37,17 @@ final readonly class ShoreRhythm
     /** When to open, for this water; null where the moment is no matter. */
     public function moment(WaterKind $kind): ?string
     {
-        if ($kind === WaterKind::Backwash) {
-            return sprintf('Open as the uprush turns. The retreat lasts about %.1f s, half the period: stay within it for streaks.', $this->periodS / 2);
-        }
-
-        return match (true) {
-            ! in_array($kind, [WaterKind::Swell, WaterKind::Chop], true) => null,
-            $this->waves() < 0.5 => 'Open as the crest stands up, or at the top of the uprush.',
-            $this->waves() < 3 => 'Open on the biggest wave of a set, at its crest.',
-            $this->waves() < 5 => 'Waves come in groups: let a whole set into the frame.',
-            default => null,
+        return match ($kind->opensBy()) {
+            OpeningMoment::Any => null,
+            OpeningMoment::Retreat => sprintf(
+                'Open as the uprush turns. The retreat lasts about %.1f s, half the period: stay within it for streaks.', $this->periodS / 2,
+            ),
+            OpeningMoment::Crests => match (true) {
+                $this->waves() < 0.5 => 'Open as the crest stands up, or at the top of the uprush.',
+                $this->waves() < 3 => 'Open on the biggest wave of a set, at its crest.',
+                $this->waves() < 5 => 'Waves come in groups: let a whole set into the frame.',
+                default => null,
+            },
         };
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Motion;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /**
  * The frequency spectrum S(w) of a sea in m^2 s: JONSWAP (Hasselmann et al. 1973), which for a peak enhancement of 1 is
@@ -27,9 +27,9 @@ final readonly class WaveSpectrum
     /** @throws InvalidValue when the period is not between 0.3 and 30 s, or the height not between 1 cm and 20 m */
     public static function ofPeriod(float $peakPeriodS, float $peakEnhancement = self::WIND_SEA, float $significantHeightM = 1.0): self
     {
-        Bounds::of('The wave period', 0.3, 30, 's')->check($peakPeriodS, 'peak_period_s');
-        Bounds::of('The significant wave height', 0.01, 20, 'm')->check($significantHeightM, 'significant_height_m');
-        Bounds::of('The peak enhancement', 1, 10)->check($peakEnhancement, 'peak_enhancement');
+        Limit::WavePeriod->check($peakPeriodS, 'peak_period_s');
+        Limit::WaveHeight->check($significantHeightM, 'significant_height_m');
+        Limit::PeakEnhancement->check($peakEnhancement, 'peak_enhancement');
 
         return new self(2 * M_PI / $peakPeriodS, $significantHeightM, $peakEnhancement);
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Motion;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /**
  * Open water as a random sea. An open time t multiplies each component of angular frequency w by sinc(w t / 2); what the
@@ -74,8 +74,8 @@ final class Waves implements MovingWater
      */
     public static function ofSeas(array $seas, Framing $framing, float $shortestWaveM = 0.3, float $depthM = Dispersion::DEEP_M): self
     {
-        Bounds::of('The shortest wave', 0.05, 500, 'm')->check($shortestWaveM, 'shortest_wave_m');
-        Bounds::of('The depth of the water', 0.01, Dispersion::DEEP_M, 'm')->check($depthM, 'depth_m');
+        Limit::ShortestWave->check($shortestWaveM, 'shortest_wave_m');
+        Limit::Depth->check($depthM, 'depth_m');
 
         return new self($seas, max($shortestWaveM, $framing->visibleDetailM()), $depthM);
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Outing;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 use GentlePour\Tide\Level;
 use GentlePour\Tide\TideCurve;
 
@@ -34,9 +34,9 @@ final readonly class GetOff
      */
     public static function after(TideCurve $tide, float $fromUnix, float $standM, ?float $wayOutM, float $runUpM, float $marginM, float $walkMinutes): ?self
     {
-        Bounds::of('The run-up', 0, 30, 'm')->check($runUpM);
-        Bounds::of('The margin', 0, 10, 'm')->check($marginM);
-        Bounds::of('The minutes to pack and walk', 0, 600, 'min')->check($walkMinutes);
+        Limit::RunUp->check($runUpM);
+        Limit::Margin->check($marginM);
+        Limit::WalkMinutes->check($walkMinutes);
         $level = min($standM, $wayOutM ?? INF) - $runUpM - $marginM;
         foreach (Level::between($level, null)->spans($tide) as $span) {
             if ($span->to <= $fromUnix) {

@@ -6,7 +6,6 @@ namespace GentlePour\Outing;
 
 use GentlePour\Exposure\Exposure;
 use GentlePour\Kit\Filter;
-use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\FilterStack;
 use GentlePour\Kit\Mount;
 
@@ -26,8 +25,8 @@ final class RunSheet
      */
     public static function of(Exposure $reading, Exposure $long, FilterStack $filters, string $shutterLabel, bool $bulb): array
     {
-        $polarisers = self::names($filters, static fn (Filter $f): bool => $f->kind === FilterKind::Polariser);
-        $glass = self::names($filters, static fn (Filter $f): bool => $f->kind !== FilterKind::Polariser);
+        $polarisers = self::names($filters, static fn (Filter $f): bool => $f->kind->isTurned());
+        $glass = self::names($filters, static fn (Filter $f): bool => ! $f->kind->isTurned());
         $slotted = array_filter($filters->filters, static fn (Filter $f): bool => $f->mount === Mount::Slot) !== [];
         $dark = $filters->darkest->value >= self::DARK_STOPS;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Outing;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 use GentlePour\Motion\Dispersion;
 
 /** How far above the still water waves run up a shore. */
@@ -20,9 +20,9 @@ final class RunUp
      */
     public static function exceededByTwoPercentM(float $heightM, float $periodS, float $slope, bool $wall = false): float
     {
-        Bounds::of('The significant wave height', 0, 20, 'm')->check($heightM);
-        Bounds::of('The wave period', 1, 30, 's')->check($periodS);
-        Bounds::of('The foreshore slope', 0.005, 2)->check($slope);
+        Limit::SurgeHeight->check($heightM);
+        Limit::SwellPeriod->check($periodS);
+        Limit::ForeshoreSlope->check($slope);
         if ($heightM <= 0) {
             return 0.0;
         }

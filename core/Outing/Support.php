@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace GentlePour\Outing;
 
-use GentlePour\Bounds;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 use GentlePour\Numeral;
 use GentlePour\Solving\Wall;
+use GentlePour\Solving\WallKind;
 
 /**
  * What the camera stands on, and how long it stands still in wind. Judgement: the force of wind grows with the square of its speed, and what
@@ -60,13 +61,13 @@ enum Support: string
      */
     public function wall(float $windMS, float $equivalentMm, ?float $holdsS = null): ?Wall
     {
-        Bounds::of('The wind', 0, 60, 'm/s')->check($windMS, 'wind_m_s');
+        Limit::Wind->check($windMS, 'wind_m_s');
         if ($windMS < self::CALM_MS) {
             return null;
         }
         $seconds = ($holdsS ?? $this->holdsS()) * (self::WIND_MS / $windMS) ** 2 * self::FOCAL_MM / max(8.0, $equivalentMm);
         $longest = ShutterTime::ofSeconds(max(0.25, min(ShutterTime::LONGEST_S, $seconds)))->counted();
 
-        return new Wall('wind', $longest, sprintf('wind %s m/s: %s at most', Numeral::short($windMS, 1), $longest->label()));
+        return new Wall(WallKind::Wind, $longest, sprintf('wind %s m/s: %s at most', Numeral::short($windMS, 1), $longest->label()));
     }
 }

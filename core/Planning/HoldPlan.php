@@ -13,6 +13,7 @@ use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
 use GentlePour\Exposure\Stops;
 use GentlePour\Kit\Bag;
+use GentlePour\Limit;
 use GentlePour\Sky\LightCurve;
 use GentlePour\Solving\BackSolver;
 use GentlePour\Solving\Habits;
@@ -25,23 +26,22 @@ final class HoldPlan
     private const MOST_STEPS = 120;
 
     /**
-     * @return list<array{unix: float, ev100: float, driftStopsPerMinute: float, way: Way|null, changes: bool}>
+     * @return list<HoldStep>
      */
-    public static function of(LightCurve $light, ShutterWindow $target, Bag $bag, Habits $habits, float $fromUnix, float $toUnix, float $stepS = 300.0): array
-    {
+    public static function of(
+        LightCurve $light, ShutterWindow $target, Bag $bag, Habits $habits, float $fromUnix, float $toUnix, float $stepS = 300.0,
+    ): array {
         $stepS = max($stepS, ($toUnix - $fromUnix) / self::MOST_STEPS);
         $plan = [];
         $before = null;
         for ($unix = $fromUnix; $unix <= $toUnix + 1; $unix += $stepS) {
             $ev = $light->ev100($unix);
-            $drift = max(-2.9, min(2.9, $light->driftStopsPerMinute($unix)));
+            $drift = Limit::LightDrift->clamp($light->driftStopsPerMinute($unix));
             $question = new Question(self::reading($ev), Stops::zero(), $target, $bag, null, DriftingLight::of($drift), $habits);
             $ways = BackSolver::solve($question, 40);
             $way = self::steady($before, $ways->byStack) ?? $ways->best();
-            $plan[] = [
-                'unix' => $unix, 'ev100' => $ev, 'driftStopsPerMinute' => $drift, 'way' => $way,
-                'changes' => $way !== null && ($before === null || $way->filters->label() !== $before->filters->label()),
-            ];
+            $changes = $way !== null && ($before === null || $way->filters->label() !== $before->filters->label());
+            $plan[] = new HoldStep($unix, $ev, $drift, $way, $changes);
             $before = $way;
         }
 
@@ -77,7 +77,7 @@ final class HoldPlan
         return null;
     }
 
-    /** A reading that stands for a light: f/1 at ISO 100, 2^-EV seconds, moved by filters where the shutter cannot follow. */
+    /** A reading that stands for a light of so many EV: f/1, 1 s at ISO 100, which is EV 0, behind EV stops of filter. */
     private static function reading(float $ev100): Reading
     {
         return new Reading(new Exposure(Aperture::of(1), ShutterTime::ofSeconds(1), Iso::of(100)), Stops::of($ev100));

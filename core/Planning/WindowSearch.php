@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GentlePour\Planning;
 
 use GentlePour\Sky\LightCurve;
+use GentlePour\Sky\LightPhase;
 use GentlePour\Solving\Term;
 use GentlePour\Tide\LevelSpan;
 use GentlePour\Tide\TideCurve;
@@ -19,13 +20,19 @@ final class WindowSearch
 {
     private const SUN_STEP_S = 600.0;
 
+    /** Below this the sun still models what it lights. Judgement. */
+    private const LOW_SUN_DEG = 15.0;
+
+    /** Less of a change over a window is neither rising nor falling, in m. Judgement. */
+    private const STANDING_M = 0.05;
+
     /**
      * @param  TideCurve|null  $tide  over the whole span; none inland
      * @return list<Window> in order of time
      */
     public static function find(WindowQuery $query, ?TideCurve $tide, float $fromUnix, float $toUnix): array
     {
-        $spans = self::calendar($query, $fromUnix, $toUnix);
+        $spans = $query->calendar->spans($fromUnix, $toUnix);
         if ($tide !== null && $query->asksForTide()) {
             $spans = Spans::intersect($spans, self::tideSpans($query, $tide, $spans));
         }
@@ -60,36 +67,6 @@ final class WindowSearch
         usort($windows, static fn (Window $a, Window $b): int => [$b->score(), $a->from] <=> [$a->score(), $b->from]);
 
         return $windows;
-    }
-
-    /**
-     * Days and hours of the place's own clock, daylight saving included.
-     *
-     * @return list<array{float, float}>
-     */
-    private static function calendar(WindowQuery $query, float $fromUnix, float $toUnix): array
-    {
-        if ($query->days === [] && $query->minutesOfDay === null) {
-            return [[$fromUnix, $toUnix]];
-        }
-        [$start, $end] = $query->minutesOfDay ?? [0, 1440];
-        $spans = [];
-        $day = (new \DateTimeImmutable('@'.(int) $fromUnix))->setTimezone($query->timezone)->setTime(0, 0)->modify('-1 day');
-        while ($day->getTimestamp() < $toUnix) {
-            if ($query->days === [] || in_array(strtolower($day->format('D')), $query->days, true)) {
-                $from = $day->setTime(0, $start)->getTimestamp();
-                $to = ($end <= $start ? $day->modify('+1 day') : $day)->setTime(0, $end)->getTimestamp();
-                $last = count($spans) - 1;
-                if ($last >= 0 && $spans[$last][1] >= $from) {
-                    $spans[$last][1] = max($spans[$last][1], (float) $to);
-                } else {
-                    $spans[] = [(float) $from, (float) $to];
-                }
-            }
-            $day = $day->modify('+1 day');
-        }
-
-        return Spans::intersect($spans, [[$fromUnix, $toUnix]]);
     }
 
     /**
@@ -150,7 +127,7 @@ final class WindowSearch
 
         return new Window(
             $from, $to, $highest, match (true) {
-                abs($rise) < 0.05 => Trend::Any, $rise > 0 => Trend::Rising, default => Trend::Falling,
+                abs($rise) < self::STANDING_M => Trend::Any, $rise > 0 => Trend::Rising, default => Trend::Falling,
             },
             $sun[0]->altitudeDeg, $sun[2]->altitudeDeg, $sun[1]->azimuthDeg, $light->ev100($from), $light->ev100($to),
             self::terms($query, $from, $to, $highest, $sun[1]->altitudeDeg),
@@ -166,12 +143,11 @@ final class WindowSearch
     {
         $minutes = ($to - $from) / 60;
         $terms = [new Term('length', min(3.0, log(max(1.0, $minutes / $query->minutesAtLeast), 2)), sprintf('%d minutes long', $minutes))];
-        $terms[] = match (true) {
-            $sunDeg < -6 => new Term('light', 0.5, 'night or deep dusk'),
-            $sunDeg < -0.8 => new Term('light', 2.0, 'blue hour'),
-            $sunDeg < 6 => new Term('light', 2.0, 'golden light'),
-            $sunDeg < 15 => new Term('light', 1.0, 'low sun'),
-            default => new Term('light', 0.0, 'day'),
+        $terms[] = match (LightPhase::ofAltitude($sunDeg)) {
+            LightPhase::Night, LightPhase::Astronomical, LightPhase::Nautical => new Term('light', 0.5, 'night or deep dusk'),
+            LightPhase::Blue => new Term('light', 2.0, 'blue hour'),
+            LightPhase::Golden => new Term('light', 2.0, 'golden light'),
+            LightPhase::Day => $sunDeg < self::LOW_SUN_DEG ? new Term('light', 1.0, 'low sun') : new Term('light', 0.0, 'day'),
         };
         if ($highest !== null && $query->level?->aboveM !== null) {
             $spare = $highest - $query->level->aboveM;

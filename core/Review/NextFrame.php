@@ -11,6 +11,9 @@ use GentlePour\InvalidValue;
 /** What the last frame teaches the next: another target time, and a correction to the reading. */
 final readonly class NextFrame
 {
+    /** An exposure is judged within five stops either way, in thirds. */
+    public const THIRDS_AT_MOST = 15;
+
     private function __construct(
         public ShutterTime $target,
         public Stops $correction,
@@ -28,7 +31,7 @@ final readonly class NextFrame
      */
     public static function after(ShutterTime $open, ShutterTime $asked, Stops $carried, ?BlurVerdict $blur, ?int $exposureThirds): self
     {
-        if ($exposureThirds !== null && abs($exposureThirds) > 15) {
+        if ($exposureThirds !== null && abs($exposureThirds) > self::THIRDS_AT_MOST) {
             throw (new InvalidValue('An exposure is judged within five stops either way.'))->at('exposure_thirds');
         }
         $target = $open->plus(Stops::of($blur?->shiftStops() ?? 0.0));

@@ -26,7 +26,7 @@ final class Scene
         $widthM = $sensor->widthMm * $framing->distanceM / $framing->focalLengthMm;
 
         return [
-            'stage' => self::stage($kind),
+            'stage' => $kind->stage()->value,
             'aspect' => round($sensor->widthMm / $sensor->heightMm, 4),
             'times' => array_map(static fn (float $t): float => (float) sprintf('%.5g', $t), $times),
             'frame_width_m' => round($widthM, 4),
@@ -55,18 +55,5 @@ final class Scene
             'feature' => (float) sprintf('%.4g', $water->featureM() / $widthM),
             'streak' => array_map(static fn (float $t): float => (float) sprintf('%.5g', $framing->streakMm($water->speedMS(), $t) / $framing->sensor->widthMm), $times),
         ];
-    }
-
-    private static function stage(WaterKind $kind): string
-    {
-        return match ($kind) {
-            WaterKind::Swell, WaterKind::Chop => 'sea',
-            WaterKind::Lake => 'lake',
-            WaterKind::Backwash, WaterKind::Foam => 'shore',
-            WaterKind::Plunge => 'fall',
-            WaterKind::Cascade => 'cascade',
-            WaterKind::Weir => 'weir',
-            WaterKind::Rapid, WaterKind::River => 'river',
-        };
     }
 }

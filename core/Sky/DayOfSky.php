@@ -15,11 +15,17 @@ final readonly class DayOfSky
 
     private const SUN_RADIUS_KM = 695700.0;
 
+    /** Depression of the sun's centre in degrees at which each twilight begins and ends. */
+    private const TWILIGHTS = [
+        [6, SkyEvent::CivilDawn, SkyEvent::CivilDusk], [12, SkyEvent::NauticalDawn, SkyEvent::NauticalDusk],
+        [18, SkyEvent::AstronomicalDawn, SkyEvent::AstronomicalDusk],
+    ];
+
     private const SUN_STEP_S = 600.0;
 
     private const MOON_STEP_S = 2400.0;
 
-    /** @param  array<string, float|null>  $events */
+    /** @param  array<string, float|null>  $events  by the value of the event */
     private function __construct(private array $events)
     {
     }
@@ -29,24 +35,25 @@ final readonly class DayOfSky
         $sun = self::samples(static fn (float $unix): Horizontal => $observer->sun($unix), $fromUnix, $toUnix, self::SUN_STEP_S);
         $events = [];
         $limb = static fn (Horizontal $h): float => $h->altitudeDeg + self::REFRACTION_DEG + rad2deg(asin(self::SUN_RADIUS_KM / $h->distanceKm));
-        [$events['rise'], $events['set']] = self::crossings($sun, $limb, static fn (float $unix): Horizontal => $observer->sun($unix));
-        foreach (['civil' => 6, 'nautical' => 12, 'astronomical' => 18] as $name => $depression) {
-            [$events[$name.'_dawn'], $events[$name.'_dusk']] = self::crossings(
-                $sun, static fn (Horizontal $h): float => $h->altitudeDeg + $depression, static fn (float $unix): Horizontal => $observer->sun($unix),
+        $seeSun = static fn (float $unix): Horizontal => $observer->sun($unix);
+        [$events[SkyEvent::Sunrise->value], $events[SkyEvent::Sunset->value]] = self::crossings($sun, $limb, $seeSun);
+        foreach (self::TWILIGHTS as [$depression, $dawn, $dusk]) {
+            [$events[$dawn->value], $events[$dusk->value]] = self::crossings(
+                $sun, static fn (Horizontal $h): float => $h->altitudeDeg + $depression, $seeSun,
             );
         }
-        $events['noon'] = self::noon($observer, $sun);
+        $events[SkyEvent::Noon->value] = self::noon($observer, $sun);
         $moon = self::samples(static fn (float $unix): Horizontal => $observer->moon($unix), $fromUnix, $toUnix, self::MOON_STEP_S);
         $moonLimb = static fn (Horizontal $h): float => $h->altitudeDeg + self::REFRACTION_DEG + rad2deg(asin(Moon::RADIUS_KM / $h->distanceKm));
-        [$events['moonrise'], $events['moonset']] = self::crossings($moon, $moonLimb, static fn (float $unix): Horizontal => $observer->moon($unix));
+        $seeMoon = static fn (float $unix): Horizontal => $observer->moon($unix);
+        [$events[SkyEvent::Moonrise->value], $events[SkyEvent::Moonset->value]] = self::crossings($moon, $moonLimb, $seeMoon);
 
         return new self($events);
     }
 
-    /** One of rise, set, noon, civil_dawn, civil_dusk, nautical_…, astronomical_…, moonrise, moonset. */
-    public function at(string $event): ?float
+    public function at(SkyEvent $event): ?float
     {
-        return $this->events[$event] ?? null;
+        return $this->events[$event->value] ?? null;
     }
 
     /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Sky;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 use GentlePour\Time\Spans;
 
 /**
@@ -36,7 +36,7 @@ final readonly class LightCurve
         $bare = new self($observer, $sky, []);
         $offsets = [];
         foreach ($readings as $reading) {
-            Bounds::of('A reading of the light', -10, 20, 'EV')->check($reading->ev100, 'reading');
+            Limit::LightReading->check($reading->ev100, 'reading');
             $offsets[] = [$reading->unix, $reading->ev100 - $bare->ev100($reading->unix)];
         }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Sky;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** A place on the earth, in degrees, north and east positive. Altitudes are of the centre and without refraction unless said. */
 final readonly class Observer
@@ -17,8 +17,8 @@ final readonly class Observer
         public float $latitude,
         public float $longitude,
     ) {
-        Bounds::of('A latitude', -90, 90, '°')->check($latitude, 'latitude');
-        Bounds::of('A longitude', -180, 180, '°')->check($longitude, 'longitude');
+        Limit::Latitude->check($latitude, 'latitude');
+        Limit::Longitude->check($longitude, 'longitude');
     }
 
     public function sun(float $unix): Horizontal

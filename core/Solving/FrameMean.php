@@ -4,17 +4,15 @@ declare(strict_types=1);
 
 namespace GentlePour\Solving;
 
-use GentlePour\Bounds;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 use GentlePour\Motion\MovingWater;
 
 /** One long frame as the mean of several short ones: the same blur, and no dark filter. */
 final class FrameMean
 {
-    public const MOST = 64;
-
     /**
      * What each of n frames may be open for, so that together they are open for the wanted time.
      *
@@ -22,7 +20,7 @@ final class FrameMean
      */
     public static function of(ShutterWindow $wanted, int $frames): ShutterWindow
     {
-        Bounds::of('The number of frames', 2, self::MOST)->check($frames, 'frames');
+        Limit::FramesAveraged->check($frames, 'frames');
         $each = static fn (ShutterTime $t): ShutterTime => ShutterTime::ofSeconds(max(ShutterTime::SHORTEST_S, $t->seconds / $frames));
 
         return ShutterWindow::of($each($wanted->min), $each($wanted->max), $each($wanted->best));
@@ -35,7 +33,7 @@ final class FrameMean
      */
     public static function gapShows(MovingWater $water, float $gapS): bool
     {
-        Bounds::of('The gap between frames', 0, 60, 's')->check($gapS, 'gap_s');
+        Limit::FrameGap->check($gapS, 'gap_s');
 
         return $gapS > $water->featureM() / $water->speedMS();
     }

@@ -29,17 +29,17 @@ final class Improvements
         $bag = $question->bag;
         $found = [];
         if (! $bag->release) {
-            $found[] = ['release', 'Take the release.', $question->packing(self::with($bag, [], true))];
+            $found[] = [RemedyKind::Release, 'Take the release.', $question->packing(self::with($bag, [], true))];
         }
         foreach ($atHome as $filter) {
             if ($filter->setsTheTime()) {
-                $found[] = ['pack', 'Pack “'.$filter->name.'”, which is at home.', $question->packing(self::with($bag, [$filter], $bag->release))];
+                $found[] = [RemedyKind::Pack, 'Pack “'.$filter->name.'”, which is at home.', $question->packing(self::with($bag, [$filter], $bag->release))];
             }
         }
         foreach (self::STRENGTHS as $stops) {
             if (! self::hasNear($bag, $atHome, $stops)) {
                 $new = Filter::of(self::freeName($bag, $stops), FilterKind::NeutralDensity, $bag->slots > 0 ? Mount::Slot : Mount::Thread, Stops::of($stops));
-                $found[] = ['buy', "A filter of {$stops} stops would be worth having.", $question->packing(self::with($bag, [$new], $bag->release))];
+                $found[] = [RemedyKind::Buy, "A filter of {$stops} stops would be worth having.", $question->packing(self::with($bag, [$new], $bag->release))];
             }
         }
         $remedies = [];

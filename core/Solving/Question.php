@@ -43,13 +43,20 @@ final readonly class Question
     /** The same, for another wanted time. */
     public function with(ShutterWindow $target): self
     {
-        return new self($this->reading, $this->bias, $target, $this->bag, $this->longest, $this->drift, $this->habits, $this->otherWalls, $this->sharp, $this->staying);
+        return $this->changed($target, $this->bag);
     }
 
     /** The same, with another bag. */
     public function packing(Bag $bag): self
     {
-        return new self($this->reading, $this->bias, $this->target, $bag, $this->longest, $this->drift, $this->habits, $this->otherWalls, $this->sharp, $this->staying);
+        return $this->changed($this->target, $bag);
+    }
+
+    private function changed(ShutterWindow $target, Bag $bag): self
+    {
+        return new self(
+            $this->reading, $this->bias, $target, $bag, $this->longest, $this->drift, $this->habits, $this->otherWalls, $this->sharp, $this->staying,
+        );
     }
 
     public function depth(): DepthOfField
@@ -64,18 +71,18 @@ final readonly class Question
         $walls = array_map(static fn (Wall $w): Wall => $twice ? $w->doubled() : $w, $this->otherWalls);
         $camera = $this->bag->camera;
         if (! $this->bag->release) {
-            $walls[] = new Wall('release', $camera->longestTimed, 'no release: '.$camera->longestTimed->label($camera->longestTimed).' at most');
+            $walls[] = new Wall(WallKind::Release, $camera->longestTimed, 'no release: '.$camera->longestTimed->label($camera->longestTimed).' at most');
         }
         if ($this->longest !== null) {
-            $walls[] = new Wall('longest', $this->longest, 'your limit: '.$this->longest->label());
+            $walls[] = new Wall(WallKind::Longest, $this->longest, 'your limit: '.$this->longest->label());
         }
         if ($camera->batteryMinutes !== null) {
             $lasts = ShutterTime::ofSeconds(min(ShutterTime::LONGEST_S, 60 * $camera->batteryMinutes / ($twice ? 2 : 1)));
-            $walls[] = new Wall('battery', $lasts, 'the battery lasts '.$lasts->label().($twice ? ', with noise reduction' : ''));
+            $walls[] = new Wall(WallKind::Battery, $lasts, 'the battery lasts '.$lasts->label().($twice ? ', with noise reduction' : ''));
         }
         if ($this->drift !== null && $this->drift->stopsPerMinute < -0.01) {
             $fails = ShutterTime::ofSeconds(min(ShutterTime::LONGEST_S, 60 * self::FAILED_STOPS / -$this->drift->stopsPerMinute));
-            $walls[] = new Wall('light', $fails, sprintf('light failing: %.1f stops down by %s', self::FAILED_STOPS, $fails->label()));
+            $walls[] = new Wall(WallKind::Light, $fails, sprintf('light failing: %.1f stops down by %s', self::FAILED_STOPS, $fails->label()));
         }
         usort($walls, static fn (Wall $a, Wall $b): int => $a->longest->seconds <=> $b->longest->seconds);
 

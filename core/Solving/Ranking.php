@@ -6,7 +6,7 @@ namespace GentlePour\Solving;
 
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\Iso;
-use GentlePour\Kit\FilterKind;
+use GentlePour\Kit\FilterCost;
 use GentlePour\Kit\FilterStack;
 
 /**
@@ -18,17 +18,12 @@ final readonly class Ranking
     /** Each filter: glass to clean, to seal and to flare. */
     private const PER_FILTER = 0.25;
 
-    /** A polariser is there for the glare; as mere darkness it is uncertain by half a stop either way. */
-    private const POLARISER = 0.35;
-
     public const BULB = 0.25;
 
     private const VIGNETTING = 0.5;
 
-    /** A variable filter darkens unevenly, the more so the wider the lens. */
-    private const UNEVEN = 0.4;
-
-    private const STRONG_CAST = 1.0;
+    /** Each stop of cast that was measured. */
+    private const PER_CAST_STOP = 0.5;
 
     /** Two crossed graduated filters: a makeshift, and worse the more their strengths differ. */
     private const MAKESHIFT = 1.0;
@@ -69,10 +64,9 @@ final readonly class Ranking
 
     public function stackCost(FilterStack $stack): float
     {
-        return self::PER_FILTER * $this->added($stack) + $this->makeshift($stack) + $this->cast($stack)
+        return self::PER_FILTER * $this->added($stack) + $this->makeshift($stack) + self::PER_CAST_STOP * $stack->cast()
             + ($stack->vignettes ? self::VIGNETTING : 0.0)
-            + ($stack->has(FilterKind::Polariser) ? self::POLARISER : 0.0)
-            + ($stack->has(FilterKind::Variable) ? self::UNEVEN : 0.0);
+            + array_sum(array_map(static fn (FilterCost $c): float => $c->stops, self::costs($stack)));
     }
 
     /** @return list<Term> */
@@ -99,11 +93,10 @@ final readonly class Ranking
                 'rounding makes it %.2f stops %s, and you %s', abs($error), $error > 0 ? 'brighter' : 'darker',
                 $this->question->habits->highlights === HighlightHabit::Protect ? 'protect highlights' : 'expose to the right',
             )),
-            new Term('polariser', $stack->has(FilterKind::Polariser) ? self::POLARISER : 0.0, 'the polariser takes glare too, by its turn'),
+            ...array_map(static fn (FilterCost $c): Term => new Term($c->name, $c->stops, $c->why), self::costs($stack)),
             new Term('vignetting', $stack->vignettes ? self::VIGNETTING : 0.0, 'stacked rings darken the corners'),
-            new Term('unevenness', $stack->has(FilterKind::Variable) ? self::UNEVEN : 0.0, 'a variable filter darkens unevenly'),
             new Term('makeshift', $this->makeshift($stack), sprintf('two graduated filters crossed leave the frame uneven by %.1f stops', $stack->uneven)),
-            new Term('cast', $this->cast($stack), $stack->has(FilterKind::Welding) ? 'welding glass has a strong cast' : sprintf('the glass has a cast of %.1f stops', $stack->cast())),
+            new Term('cast', self::PER_CAST_STOP * $stack->cast(), sprintf('the filters have a cast of %.1f stops', $stack->cast())),
             new Term('depth', $this->depth($aperture), sprintf('%s is sharp over less than you ask; f/%.1f would do', $aperture->label(), $this->neededF)),
         ];
 
@@ -121,9 +114,15 @@ final readonly class Ranking
         return $stack->crossed ? self::MAKESHIFT + self::PER_UNEVEN_STOP * $stack->uneven : 0.0;
     }
 
-    private function cast(FilterStack $stack): float
+    /** @return list<FilterCost> what each kind in the stack costs, once a kind */
+    private static function costs(FilterStack $stack): array
     {
-        return ($stack->has(FilterKind::Welding) ? self::STRONG_CAST : 0.0) + 0.5 * $stack->cast();
+        $costs = [];
+        foreach ($stack->filters as $filter) {
+            $costs[$filter->kind->value] ??= $filter->kind->cost();
+        }
+
+        return array_values($costs);
     }
 
     private function depth(Aperture $aperture): float

@@ -7,6 +7,7 @@ namespace GentlePour\Solving;
 use GentlePour\Exposure\DriftingLight;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Kit\Stacks;
+use GentlePour\Limit;
 
 /** When nothing fits: how many stops are missing on which side, and what would make them good. */
 final class Remedies
@@ -43,7 +44,7 @@ final class Remedies
     {
         $frames = (int) ceil($q->target->best->seconds / $reachableS - 1e-9);
 
-        return $frames < 2 || $frames > FrameMean::MOST ? null : $frames;
+        return $frames < 2 || $frames > Limit::FramesAveraged->most() ? null : $frames;
     }
 
     /**
@@ -73,16 +74,16 @@ final class Remedies
     {
         $missing = $q->target->min->stopsFrom($wall->longest)->value;
         $remedies = [];
-        if ($wall->kind === 'release') {
-            $remedies[] = new Remedy('release', $missing, sprintf(
+        if ($wall->kind === WallKind::Release) {
+            $remedies[] = new Remedy(RemedyKind::Release, $missing, sprintf(
                 'Take a release: the camera times %s at most, %.1f stops short of the look.', $wall->longest->label($q->bag->camera->longestTimed), $missing,
             ));
-        } elseif ($wall->kind !== 'longest') {
-            $remedies[] = new Remedy($wall->kind, $missing, sprintf(
+        } elseif ($wall->kind !== WallKind::Longest) {
+            $remedies[] = new Remedy($wall->kind->remedy(), $missing, sprintf(
                 '%s: %.1f stops short of the look, which asks for %s.', ucfirst($wall->why), $missing, $q->target->min->label(),
             ));
         } else {
-            $remedies[] = new Remedy('limit', $missing, sprintf(
+            $remedies[] = new Remedy(RemedyKind::Limit, $missing, sprintf(
                 'Your limit of %s is %.1f stops short of the look; it would have to be %s.', $wall->longest->label(), $missing, $q->target->min->label(),
             ), $q->target->min->seconds);
         }
@@ -90,7 +91,7 @@ final class Remedies
         if ($average !== null) {
             $remedies[] = $average;
         }
-        $remedies[] = new Remedy('nearest', $missing, sprintf(
+        $remedies[] = new Remedy(RemedyKind::Nearest, $missing, sprintf(
             'Take the nearest look within reach: %s.', $wall->longest->label($q->bag->camera->longestTimed),
         ), $wall->longest->seconds);
 
@@ -109,19 +110,19 @@ final class Remedies
                 break;
             }
         }
-        $remedies = [new Remedy('filter', $missing, sprintf(
+        $remedies = [new Remedy(RemedyKind::Filter, $missing, sprintf(
             'Add a filter of %d stops: the darkest your bag makes is %.1f stops short of the look, and %.1f of its middle.', $filter, $missing, $toBest,
         ))];
         $average = self::average($q, min($longestS, $wallS), $missing);
         if ($average !== null) {
             $remedies[] = $average;
         }
-        $remedies[] = new Remedy('wait', $missing, sprintf(
+        $remedies[] = new Remedy(RemedyKind::Wait, $missing, sprintf(
             'Wait until the light has dropped by %.1f stops, to EV %.1f.', $missing, $q->reading->ev100() - $missing,
         ), ev100: $q->reading->ev100() - $missing);
         if ($longestS >= ShutterTime::SHORTEST_S) {
             $nearest = ShutterTime::ofSeconds(min($longestS, $wallS));
-            $remedies[] = new Remedy('nearest', $missing, 'Take the longest within reach: '.$nearest->label($q->bag->camera->longestTimed).'.', $nearest->seconds);
+            $remedies[] = new Remedy(RemedyKind::Nearest, $missing, 'Take the longest within reach: '.$nearest->label($q->bag->camera->longestTimed).'.', $nearest->seconds);
         }
 
         return $remedies;
@@ -136,18 +137,18 @@ final class Remedies
         $highest = $isos[count($isos) - 1];
 
         $remedies = [
-            ...$q->reading->filtersOn->value > 0.05 ? [new Remedy('leave', $missing, sprintf(
+            ...$q->reading->filtersOn->value > 0.05 ? [new Remedy(RemedyKind::Leave, $missing, sprintf(
                 'Leave off what was on for the reading: it takes %.1f stops, and the light without it is reckoned with already.', $q->reading->filtersOn->value,
             ))] : [],
-            new Remedy('iso', $missing, sprintf(
+            new Remedy(RemedyKind::Iso, $missing, sprintf(
                 'Raise the ISO by %.1f stops beyond %s, the highest you accept.', $missing, $highest->label(),
             )),
-            new Remedy('aperture', $missing, sprintf('Use a lens that opens %.1f stops wider than %s.', $missing, $widest->label())),
-            new Remedy('wait', $missing, sprintf('Wait for %.1f stops more light, EV %.1f.', $missing, $q->reading->ev100() + $missing), ev100: $q->reading->ev100() + $missing),
+            new Remedy(RemedyKind::Aperture, $missing, sprintf('Use a lens that opens %.1f stops wider than %s.', $missing, $widest->label())),
+            new Remedy(RemedyKind::Wait, $missing, sprintf('Wait for %.1f stops more light, EV %.1f.', $missing, $q->reading->ev100() + $missing), ev100: $q->reading->ev100() + $missing),
         ];
         if ($shortestS <= $wallS && $shortestS <= ShutterTime::LONGEST_S) {
             $nearest = ShutterTime::ofSeconds($shortestS);
-            $remedies[] = new Remedy('nearest', $missing, 'Take the shortest within reach: '.$nearest->label($q->bag->camera->longestTimed).'.', $nearest->seconds);
+            $remedies[] = new Remedy(RemedyKind::Nearest, $missing, 'Take the shortest within reach: '.$nearest->label($q->bag->camera->longestTimed).'.', $nearest->seconds);
         }
 
         return $remedies;
@@ -162,7 +163,7 @@ final class Remedies
         }
         $each = ShutterTime::ofSeconds($q->target->best->seconds / $frames);
 
-        return new Remedy('average', $missing, sprintf(
+        return new Remedy(RemedyKind::Average, $missing, sprintf(
             'Average %d frames of %s: the same blur as one of %s, without more glass.', $frames, $each->label($q->bag->camera->longestTimed), $q->target->best->label(),
         ), $each->seconds);
     }
@@ -170,7 +171,7 @@ final class Remedies
     /** The bag reaches both sides of the window but no setting falls inside: the window is narrower than the steps. */
     private static function between(Question $q): Remedy
     {
-        return new Remedy('window', $q->target->width()->value, sprintf(
+        return new Remedy(RemedyKind::Window, $q->target->width()->value, sprintf(
             'Your settings step over the wanted %s to %s, which is only %.2f stops wide: widen the window or the range of apertures and ISOs.',
             $q->target->min->label(), $q->target->max->label(), $q->target->width()->value,
         ));

@@ -13,7 +13,7 @@ final readonly class Remedy
      * @param  float|null  $ev100  the light to wait for, where it proposes to wait
      */
     public function __construct(
-        public string $kind,
+        public RemedyKind $kind,
         public float $stops,
         public string $detail,
         public ?float $seconds = null,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace GentlePour\Solving;
 
-use GentlePour\Bounds;
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
@@ -12,6 +11,7 @@ use GentlePour\Exposure\Stops;
 use GentlePour\InvalidValue;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\FilterStack;
+use GentlePour\Limit;
 use GentlePour\Motion\LookBand;
 use GentlePour\Motion\LookBands;
 use GentlePour\Motion\LookTarget;
@@ -19,8 +19,6 @@ use GentlePour\Motion\LookTarget;
 /** Lists of frames that belong together: a ladder of looks, frames to blend, brackets, companions. */
 final class ShotPlans
 {
-    private const BRACKET_AT_MOST = 4;
-
     /** A companion that freezes may be as much shorter as this without harm, in stops. */
     private const FREEZE_ROOM = 3.0;
 
@@ -44,13 +42,13 @@ final class ShotPlans
     /**
      * A frame for each window, to be blended.
      *
-     * @param  list<array{window: ShutterWindow, wishes: non-empty-list<LookTarget>}>  $frames
+     * @param  list<array{window: ShutterWindow, targets: non-empty-list<LookTarget>}>  $frames
      */
     public static function blend(Question $question, array $frames): ShotPlan
     {
         $shots = $left = [];
         foreach ($frames as $frame) {
-            $for = implode(' and ', array_map(static fn (LookTarget $w): string => $w->name.' '.$w->look, $frame['wishes']));
+            $for = implode(' and ', array_map(static fn (LookTarget $w): string => $w->name.' '.$w->look, $frame['targets']));
             $way = self::best($question, $frame['window']);
             if ($way === null) {
                 $left[] = sprintf('%s at %s: no setting of this bag', $for, $frame['window']->best->label());
@@ -70,7 +68,7 @@ final class ShotPlans
      */
     public static function bracketByTime(Question $question, Way $way, int $each): ShotPlan
     {
-        Bounds::of('The bracket', 1, self::BRACKET_AT_MOST, 'stops')->check($each, 'each');
+        Limit::Bracket->check($each, 'each');
         $shots = $left = [];
         $realiser = new DialRounding($question->bag);
         $wall = $question->walls()[0] ?? null;
@@ -97,7 +95,7 @@ final class ShotPlans
      */
     public static function bracketByAperture(Question $question, Way $way, int $each): ShotPlan
     {
-        Bounds::of('The bracket', 1, self::BRACKET_AT_MOST, 'stops')->check($each, 'each');
+        Limit::Bracket->check($each, 'each');
         $shots = $left = [];
         for ($stop = -$each; $stop <= $each; $stop++) {
             $thirds = (int) round($way->aperture->thirds()) - 3 * $stop;

@@ -12,20 +12,18 @@ final readonly class Wall
     /** Frames from here on cost their time twice with noise reduction in the camera; in seconds. Common practice. */
     private const TWICE_FROM_S = 1.0;
 
-    /** @param  bool  $ofTheClock  it is time left on the clock, in which the camera must also have finished its work */
     public function __construct(
-        public string $kind,
+        public WallKind $kind,
         public ShutterTime $longest,
         public string $why,
-        public bool $ofTheClock = false,
     ) {
     }
 
     /** The same when each frame costs its time twice. */
     public function doubled(): self
     {
-        return $this->ofTheClock && $this->longest->seconds > 2 * self::TWICE_FROM_S
-            ? new self($this->kind, ShutterTime::ofSeconds($this->longest->seconds / 2), $this->why.', half of it with noise reduction', true)
+        return $this->kind->isOfTheClock() && $this->longest->seconds > 2 * self::TWICE_FROM_S
+            ? new self($this->kind, ShutterTime::ofSeconds($this->longest->seconds / 2), $this->why.', half of it with noise reduction')
             : $this;
     }
 }

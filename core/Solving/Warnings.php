@@ -6,7 +6,6 @@ namespace GentlePour\Solving;
 
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Kit\Filter;
-use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\FilterStack;
 
 /** What the person should know about a way before taking it. */
@@ -20,14 +19,9 @@ final class Warnings
             $warnings[] = 'Stacked rings darken the corners of a lens this wide: check them on the base frame.';
         }
         foreach ($stack->filters as $filter) {
-            if ($filter->kind === FilterKind::Variable) {
-                $warnings[] = sprintf('Set “%s” to %.1f stops; near its dark end a cross may show.', $filter->name, $stops - self::others($stack, $filter));
-            }
-            if ($filter->kind === FilterKind::Welding) {
-                $warnings[] = 'Welding glass has a strong cast: shoot raw and take a white reference through it.';
-            }
-            if ($filter->kind === FilterKind::Polariser && ! $filter->isMeasured()) {
-                $warnings[] = 'A polariser takes 1 to 2 stops by its turn; check the histogram.';
+            $warning = $filter->kind->warning($filter, $stops - self::others($stack, $filter));
+            if ($warning !== null) {
+                $warnings[] = $warning;
             }
         }
         if ($question->habits->noiseReduction === NoiseReductionHabit::InCamera && $shutter->seconds > 1) {
@@ -40,8 +34,8 @@ final class Warnings
         return $warnings;
     }
 
-    private static function others(FilterStack $stack, Filter $variable): float
+    private static function others(FilterStack $stack, Filter $one): float
     {
-        return $stack->darkest->value - ($variable->stops()->value ?? 0.0);
+        return $stack->darkest->value - ($one->stops()->value ?? 0.0);
     }
 }

@@ -44,6 +44,12 @@ final readonly class Way
         );
     }
 
+    /** Its name among the ways of one answer: filters, aperture and ISO. */
+    public function key(): string
+    {
+        return implode('|', [$this->filters->label(), $this->aperture->label(), $this->iso->label()]);
+    }
+
     /** How much brighter (+) or darker (-) than asked the frame comes out for the rounding to the dial. */
     public function exposureError(): Stops
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Tide;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /**
  * h(t) = Z0 + sum f H cos(V + u - G), made quick to evaluate.
@@ -81,7 +81,7 @@ final class HarmonicCurve implements TideCurve
     {
         $known = array_values(array_filter($harmonics, static fn (Harmonic $h): bool => $constituents->knows($h->name) && $h->amplitudeM > 0));
         TideSpan::check($fromUnix, $toUnix);
-        Bounds::of('The mean level', -50, 50, 'm')->check($meanLevelM);
+        Limit::MeanLevel->check($meanLevelM);
 
         return new self($known, $constituents, $meanLevelM, $fromUnix, $toUnix, ExtremeFilter::of($known, $constituents));
     }

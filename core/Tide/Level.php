@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Tide;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** A range of heights in m, open at one end or closed at both: “above 4.6”, “below 1.2”, “between”. */
 final readonly class Level
@@ -23,7 +23,7 @@ final readonly class Level
     {
         foreach (['above_m' => $aboveM, 'below_m' => $belowM] as $field => $height) {
             if ($height !== null) {
-                Bounds::of('A height', -30, 30, 'm')->check($height, $field);
+                Limit::TideHeight->check($height, $field);
             }
         }
         if ($aboveM !== null && $belowM !== null && $aboveM >= $belowM) {
@@ -40,7 +40,7 @@ final readonly class Level
 
     /**
      * When the tide stands inside. Between two turning points it rises or falls throughout, so that each limit is crossed
-     * once at most there, and is closed in on to a quarter of a second.
+     * once at most there; from fifteen seconds away a secant step lands within a second of it.
      *
      * @param  list<array{float, float}>|null  $within  in order: where nothing outside these spans matters, it is passed over
      * @return list<LevelSpan>

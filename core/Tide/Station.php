@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace GentlePour\Tide;
 
-use GentlePour\Documents\Fields;
 use GentlePour\InvalidValue;
 
 /** A tide station: where it is, what its heights count from, its harmonic constants or whose tide it follows. */
 final readonly class Station
 {
+    /** Less than this is no tide to compare, in m. */
+    private const TIDELESS_M = 0.05;
+
+    /** From this ratio on two tides are unlike. */
+    private const UNLIKE = 1.5;
+
     /**
      * @param  array<string, float>  $datums  heights of datums in m above the station's own zero
      * @param  list<Harmonic>  $harmonics  of its own or of its reference
      */
-    private function __construct(
+    public function __construct(
         public string $id,
         public string $name,
         public float $latitude,
@@ -29,31 +34,6 @@ final readonly class Station
         public string $license,
         public bool $madeUp,
     ) {
-    }
-
-    /**
-     * @param  Fields  $in  a line of the catalogue
-     * @param  callable(string): self  $find  gives the reference of a subordinate station
-     *
-     * @throws InvalidValue when the line is not whole
-     */
-    public static function of(Fields $in, callable $find): self
-    {
-        $reference = $offsets = null;
-        if ($in->has('offsets')) {
-            $difference = $in->child('offsets');
-            $reference = $find($difference->text('reference'));
-            $offsets = SubordinateOffsets::of(
-                $difference->number('high_min'), $difference->number('low_min'), $difference->text('kind') !== 'fixed', $difference->number('high'), $difference->number('low'),
-            );
-        }
-
-        return new self(
-            $in->text('id'), $in->text('name'), $in->number('lat'), $in->number('lon'), $in->text('tz'), $in->has('datum') ? $in->text('datum') : null,
-            $in->numbersByName('datums'),
-            $reference !== null ? $reference->harmonics : array_map(static fn (array $h): Harmonic => new Harmonic($h[0], $h[1], $h[2]), $in->harmonics('harmonics')),
-            $offsets, $reference, $in->text('attribution'), $in->text('license'), $in->flagOr('made_up', false),
-        );
     }
 
     /** @return list<string> the datums that heights can be given above */
@@ -111,6 +91,22 @@ final readonly class Station
         }
 
         return 2 * $sum * ($this->offsets !== null && $this->offsets->ratio ? max($this->offsets->high, 0.0) : 1.0);
+    }
+
+    /**
+     * Where neighbouring stations have tides of very different range, a headland or a strait may lie between them. Judgement: half as much
+     * again, among those that have a tide to speak of.
+     *
+     * @param  list<self>  $stations
+     * @return array{float, float}|null the least and the greatest spring range in m; null where they are alike
+     */
+    public static function ranges(array $stations): ?array
+    {
+        $ranges = array_filter(
+            array_map(static fn (self $s): float => $s->springRangeM(), $stations), static fn (float $range): bool => $range > self::TIDELESS_M,
+        );
+
+        return count($ranges) > 1 && max($ranges) > self::UNLIKE * min($ranges) ? [min($ranges), max($ranges)] : null;
     }
 
     /** Great-circle distance in km on a sphere of 6371 km. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Tide;
 
-use GentlePour\Bounds;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 
 /** How a place's high and low waters differ from another's: minutes later, and heights by a ratio or by metres. */
 final readonly class SubordinateOffsets
@@ -23,10 +23,10 @@ final readonly class SubordinateOffsets
     public static function of(float $highMinutes, float $lowMinutes, bool $ratio, float $high, float $low): self
     {
         foreach ([$highMinutes, $lowMinutes] as $minutes) {
-            Bounds::of('The difference in time', -720, 720, 'min')->check($minutes);
+            Limit::TideMinutes->check($minutes);
         }
         foreach ([$high, $low] as $height) {
-            $ratio ? Bounds::of('The ratio of heights', -1, 10)->check($height) : Bounds::of('The difference in height', -20, 20, 'm')->check($height);
+            $ratio ? Limit::TideRatio->check($height) : Limit::TideDifference->check($height);
         }
 
         return new self($highMinutes, $lowMinutes, $ratio, $high, $low);
@@ -41,11 +41,5 @@ final readonly class SubordinateOffsets
             $this->ratio ? $event->heightM * $adjust : $event->heightM + $adjust,
             $event->high,
         );
-    }
-
-    /** The longest that any instant moves, in seconds. */
-    public function reachS(): float
-    {
-        return 60 * max(abs($this->highMinutes), abs($this->lowMinutes));
     }
 }

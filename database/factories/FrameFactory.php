@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Database\Factories;
 
 use App\Models\Frame;
-use App\Rooms\Bench\Bench;
-use App\Rooms\Bench\BenchInputs;
-use App\Rooms\Bench\FramePlan;
-use GentlePour\Solving\Way;
+use App\Rooms\Bench\BenchFiller;
+use App\Rooms\Bench\BenchForm;
+use App\Rooms\Bench\Workbench;
+use App\Rooms\Shoot\PlanFrame;
 use Illuminate\Database\Eloquent\Factories\Factory;
 
 /**
@@ -23,22 +23,16 @@ final class FrameFactory extends Factory
     /** @return array<string, mixed> */
     public function definition(): array
     {
-        $bench = Bench::of(BenchInputs::defaults());
+        $bench = app(Workbench::class)->open(BenchForm::of(app(BenchFiller::class)->defaults()));
         $way = $bench->answer->byStack[0] ?? throw new \LogicException('The kit in the database cannot shoot the default bench.');
 
-        return self::attributesOf($bench, $way);
+        return PlanFrame::draft($bench, $way)->only([
+            'water_kind', 'look', 'inputs', 'plan', 'exact_s', 'planned_s', 'correction_stops', 'steps_done',
+        ]);
     }
 
     public function taken(float $openS = 1.3): self
     {
         return $this->state(['open_s' => $openS, 'opened_at' => '2026-10-03 06:41:12.000']);
-    }
-
-    /** @return array<string, mixed> */
-    private static function attributesOf(Bench $bench, Way $way): array
-    {
-        return FramePlan::draft($bench, $way)->only([
-            'water_kind', 'look', 'inputs', 'plan', 'exact_s', 'planned_s', 'correction_stops', 'steps_done',
-        ]);
     }
 }

@@ -13,6 +13,7 @@ use GentlePour\Planning\Window;
 use GentlePour\Planning\WindowQuery;
 use GentlePour\Planning\WindowSearch;
 use GentlePour\Tide\Level;
+use GentlePour\Time\PlaceCalendar;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 
@@ -73,7 +74,7 @@ final class DemoCoastSeeder extends Seeder
     private function outingAhead(Place $place, LevelMark $mark, PlaceTide $tide): void
     {
         $from = (float) now()->addDays(2)->startOfDay()->getTimestamp();
-        $query = new WindowQuery($place->observer() ?? throw new \LogicException('The shelf has a position.'), $place->zone(), $mark->load('sightings')->level(), sunLeastDeg: -6, sunMostDeg: 8, minutesAtLeast: 40);
+        $query = new WindowQuery($place->observer() ?? throw new \LogicException('The shelf has a position.'), new PlaceCalendar($place->zone()), $mark->load('sightings')->level(), sunLeastDeg: -6, sunMostDeg: 8, minutesAtLeast: 40);
         $curve = $tide->curve($place, $from, $from + 30 * 86400) ?? throw new \LogicException('The shelf has a tide.');
         // One that leaves half an hour before it is time to get off, as a person would choose.
         $stays = static function (Window $window) use ($tide, $place, $curve): bool {

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Household\Settings;
 use App\Models\Camera;
+use App\Models\Carry;
 use App\Models\Filter;
 use App\Models\Lens;
-use App\Models\Setting;
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\FilterMarking;
 use GentlePour\Kit\FilterKind;
@@ -17,7 +18,7 @@ use Illuminate\Database\Seeder;
 /** A made-up bag. */
 final class DemoKitSeeder extends Seeder
 {
-    public function run(): void
+    public function run(Settings $settings): void
     {
         Camera::query()->create([
             'name' => 'Full-frame body', 'sensor_width_mm' => 36, 'sensor_height_mm' => 24, 'pixels_wide' => 6000,
@@ -45,6 +46,6 @@ final class DemoKitSeeder extends Seeder
             'name' => 'Twist', 'kind' => FilterKind::Variable, 'marking' => '2-5 stops', 'stops' => 5, 'lightest_stops' => 2, 'mount' => Mount::Thread,
             'thread_mm' => 77, 'packed' => false,
         ]);
-        Setting::write('carry', ['slots' => 2, 'release' => true, 'rings' => [[67, 77]]]);
+        $settings->write(Carry::SETTING, (new Carry(slots: 2, release: true, rings: [[67, 77]]))->toArray());
     }
 }

@@ -5,9 +5,14 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Models\Subject;
-use App\Rooms\Bench\Bench;
-use App\Rooms\Bench\BenchInputs;
-use App\Rooms\Bench\FramePlan;
+use App\Rooms\Bench\BenchFiller;
+use App\Rooms\Bench\BenchForm;
+use App\Rooms\Bench\Workbench;
+use App\Rooms\Log\JudgeFrame;
+use App\Rooms\Log\Verdict;
+use App\Rooms\Shoot\PlanFrame;
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Outing\Step;
 use GentlePour\Review\BlurVerdict;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -15,7 +20,7 @@ use Illuminate\Support\Carbon;
 /** Frames of two made-up mornings, planned by the bench itself. */
 final class DemoLogSeeder extends Seeder
 {
-    public function run(): void
+    public function run(Workbench $workbench, BenchFiller $filler, PlanFrame $plan, JudgeFrame $judge): void
     {
         $frames = [
             ['the middle step', 'silk', '1/60', 'f/11', '2026-10-03 06:41:12', 0.0, BlurVerdict::Right, 0, 'Strands hold; the log on the left is still.'],
@@ -26,16 +31,16 @@ final class DemoLogSeeder extends Seeder
         ];
         foreach ($frames as [$name, $look, $shutter, $aperture, $at, $late, $blur, $thirds, $note]) {
             $subject = Subject::query()->where('name', $name)->firstOrFail();
-            $bench = Bench::of([
-                ...BenchInputs::defaults(), ...BenchInputs::ofSubject($subject), 'look' => $look, 'look_was' => $look, 'shutter' => $shutter, 'aperture' => $aperture,
-            ]);
+            $bench = $workbench->open(BenchForm::of([
+                ...$filler->defaults(), ...BenchFiller::ofSubject($subject), 'look' => $look, 'look_was' => $look, 'shutter' => $shutter, 'aperture' => $aperture,
+            ]));
             $way = $bench->picked ?? throw new \LogicException("The demo bag cannot shoot “{$name}”.");
-            $frame = FramePlan::make($bench, $way);
-            $steps = is_array($frame->plan['steps']) ? $frame->plan['steps'] : [];
+            $frame = $plan($bench, $way);
+            $open = $way->shutter->seconds + ($way->bulb ? $late : 0.0);
             $frame->update([
-                'opened_at' => Carbon::parse($at, 'UTC'), 'open_s' => $way->shutter->seconds + ($way->bulb ? $late : 0.0), 'blur' => $blur,
-                'exposure_thirds' => $thirds, 'note' => $note, 'steps_done' => array_column($steps, 'key'),
+                'opened_at' => Carbon::parse($at, 'UTC'), 'open_s' => $open, 'steps_done' => array_map(static fn (Step $s): string => $s->key, $frame->plan->steps),
             ]);
+            $judge($frame, new Verdict(ShutterTime::ofSeconds($open), $blur, $thirds, $note));
         }
     }
 }

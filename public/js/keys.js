@@ -1,5 +1,4 @@
 // Shortcuts: g and a letter to go to a room, the rest where the page has something for it.
-const ROOMS = { o: '/', p: '/places', w: '/windows', m: '/water', b: '/bench', s: '/shoot', l: '/log', k: '/kit' };
 const PAIR_MS = 900;
 
 const typing = (target) => target.closest('input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]');
@@ -16,8 +15,9 @@ export function startKeys() {
         if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || document.querySelector('dialog[open]')) {
             return;
         }
-        if (event.timeStamp - went < PAIR_MS && ROOMS[event.key]) {
-            location.assign(ROOMS[event.key]);
+        const room = event.timeStamp - went < PAIR_MS && /^[a-z]$/.test(event.key) && document.querySelector(`[data-go="${event.key}"]`);
+        if (room) {
+            location.assign(room.href);
         } else if (event.key === 'g') {
             went = event.timeStamp;
         } else if (event.key === '[' || event.key === ']') {

@@ -163,8 +163,7 @@ class Shot {
     }
 }
 
-// Counts to the next crest, and to the next set, from a rhythm that was tapped. Waves are no clockwork: what is carried on grows unsure
-// by the spread with every root of a wave, and past half a period it is no longer said.
+// Counts to the next crest, and to the next set, from a rhythm that was tapped, for as many waves as the server says it can be carried on.
 class Rhythm {
     constructor(line) {
         Object.assign(this, JSON.parse(line.dataset.rhythm));
@@ -176,7 +175,7 @@ class Rhythm {
 
     tick() {
         const waves = (Date.now() - this.at_ms) / 1000 / this.period_s;
-        const sure = this.spread_s * Math.sqrt(Math.max(1, waves)) < this.period_s / 2;
+        const sure = Math.max(1, waves) < this.sure_waves;
         const left = this.period_s * (1 - (waves - Math.floor(waves)));
         this.line.querySelector('[data-next-crest]').textContent = sure ? `crest in ${left.toFixed(1)} s` : 'press with a crest to count again';
         const set = this.set_at_ms && this.set_apart_s ? (this.set_at_ms - Date.now()) / 1000 : null;

@@ -6,69 +6,97 @@ namespace App\Rooms\Almanac;
 
 use App\Files\WindowFiles;
 use App\Models\Place;
-use App\Tide\PlaceTide;
+use GentlePour\InvalidValue;
+use GentlePour\Planning\WantedLight;
 use GentlePour\Planning\Window;
 use GentlePour\Planning\WindowSearch;
+use GentlePour\Time\PlaceCalendar;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
+use Illuminate\Support\MessageBag;
 
 final class WindowController
 {
-    /** A month of calendar as the search counts it. */
-    private const MONTH_S = 30.44 * 86400;
-
     private const RARE_DAYS = 60;
 
     private const SHOWN = 200;
 
-    public function __construct(private readonly PlaceTide $tides)
-    {
-    }
-
-    public function index(WindowsRequest $request): View
+    public function index(WindowsRequest $request, AskedWindows $asked): View
     {
         $place = $request->place();
-        $windows = $place === null ? null : $this->found($request, $place);
-        $soon = array_filter($windows ?? [], static fn (Window $w): bool => $w->from < now()->getTimestamp() + 86400 * self::RARE_DAYS);
+        $form = self::form([...$request->query()], new MessageBag);
+        if ($place === null) {
+            return view('almanac.index', $form + ['place' => null, 'windows' => null]);
+        }
+        $found = self::found($request, $asked, $place);
+        $shown = array_slice($request->isByTime() ? $found : WindowSearch::ranked($found), 0, self::SHOWN);
 
-        return view('windows.index', [
-            'places' => Place::query()->with('marks')->orderBy('name')->get(), 'place' => $place, 'problems' => new \Illuminate\Support\MessageBag, 'inputs' => $request->query(),
-            'windows' => $windows === null ? null : array_slice($request->byTime() ? $windows : WindowSearch::ranked($windows), 0, self::SHOWN),
-            'count' => count($windows ?? []), 'byTime' => $request->byTime(), 'query' => http_build_query($request->query()),
-            'days' => $place === null ? 0 : count(array_unique(array_map(
-                static fn (Window $w): string => (new \DateTimeImmutable('@'.(int) $w->from))->setTimezone($place->zone())->format('Y-m-d'), $soon,
-            ))),
+        return view('almanac.index', $form + [
+            'place' => $place,
+            'windows' => array_map(static fn (Window $w): FoundWindow => new FoundWindow($w, $place->zone()), $shown),
+            'count' => count($found),
+            'query' => http_build_query($request->query()),
+            'days' => self::daysSoon($found, $place),
         ]);
     }
 
-    public function calendar(WindowsRequest $request): Response
+    public function calendar(WindowsRequest $request, AskedWindows $asked): Response
     {
-        return $this->file($request, 'text/calendar', 'ics', WindowFiles::calendar(...));
+        return self::file($request, $asked, 'text/calendar', 'ics', WindowFiles::calendar(...));
     }
 
-    public function table(WindowsRequest $request): Response
+    public function table(WindowsRequest $request, AskedWindows $asked): Response
     {
-        return $this->file($request, 'text/csv', 'csv', WindowFiles::csv(...));
+        return self::file($request, $asked, 'text/csv', 'csv', WindowFiles::csv(...));
+    }
+
+    /**
+     * What the form shows, whether or not it could be searched for.
+     *
+     * @param  array<string, mixed>  $inputs
+     * @return array<string, mixed>
+     */
+    public static function form(array $inputs, MessageBag $problems): array
+    {
+        return [
+            'places' => Place::query()->with('marks')->orderBy('name')->get(), 'inputs' => $inputs, 'problems' => $problems, 'lights' => WantedLight::cases(),
+            'sides' => SunSide::cases(), 'weekdays' => PlaceCalendar::DAYS,
+        ];
     }
 
     /** @param  callable(Place, list<Window>): string  $write */
-    private function file(WindowsRequest $request, string $type, string $ending, callable $write): Response
+    private static function file(WindowsRequest $request, AskedWindows $asked, string $type, string $ending, callable $write): Response
     {
         $place = $request->place() ?? abort(404);
-        $windows = $this->found($request, $place);
-        $only = (int) $request->query('only', '0');
-        $windows = $only === 0 ? $windows : array_values(array_filter($windows, static fn (Window $w): bool => (int) $w->from === $only));
 
-        return new Response($write($place, $windows), 200, ['Content-Type' => $type.'; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"windows.{$ending}\""]);
+        return new Response($write($place, self::found($request, $asked, $place)), 200, [
+            'Content-Type' => $type.'; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"windows.{$ending}\"",
+        ]);
     }
 
-    /** @return list<Window> in order of time, from this hour on */
-    private function found(WindowsRequest $request, Place $place): array
+    /** @return list<Window> in order of time */
+    private static function found(WindowsRequest $request, AskedWindows $asked, Place $place): array
     {
-        $from = 3600 * floor(now()->getTimestamp() / 3600);
-        $to = $from + $request->months() * self::MONTH_S;
-        $query = $request->wished($place);
+        try {
+            return $asked->at($place, $request->asked(), $request->months());
+        } catch (InvalidValue $e) {
+            $field = array_key_exists($e->field(), $request->rules()) ? $e->field() : 'form';
 
-        return WindowSearch::find($query, $query->asksForTide() ? $this->tides->curve($place, $from, $to) : null, $from, $to);
+            throw new WindowsRefused(new MessageBag([$field => [$e->getMessage()]]), [...$request->query()]);
+        }
+    }
+
+    /** @param  list<Window>  $windows */
+    private static function daysSoon(array $windows, Place $place): int
+    {
+        $until = now()->getTimestamp() + 86400 * self::RARE_DAYS;
+        $days = [];
+        foreach ($windows as $window) {
+            if ($window->from < $until) {
+                $days[(new FoundWindow($window, $place->zone()))->from->format('Y-m-d')] = true;
+            }
+        }
+
+        return count($days);
     }
 }

@@ -4,48 +4,34 @@ declare(strict_types=1);
 
 namespace App\Rooms\Bench;
 
-use App\Forms\Decimal;
-use App\Models\Camera;
-use App\Models\Filter;
-use App\Models\Lens;
-use App\Models\Subject;
-use App\Rooms\Kit\KitBag;
-use App\Rooms\Learned\Tastes;
-use GentlePour\Exposure\Aperture;
-use GentlePour\Exposure\Exposure;
-use GentlePour\Exposure\Iso;
+use App\Drawing\RuleSubject;
+use App\Rooms\Places\PlaceNow;
 use GentlePour\Exposure\Reading;
-use GentlePour\Exposure\SharpRange;
-use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
-use GentlePour\Exposure\Stops;
 use GentlePour\InvalidValue;
-use GentlePour\Kit\FilterKind;
-use GentlePour\Motion\Look;
+use GentlePour\Kit\Filter;
 use GentlePour\Motion\LookBand;
 use GentlePour\Motion\LookBands;
-use GentlePour\Motion\LookTarget;
 use GentlePour\Motion\Picture;
-use GentlePour\Motion\Taste;
-use GentlePour\Motion\WaterKind;
 use GentlePour\Outing\Cautions;
+use GentlePour\Review\Taste;
 use GentlePour\Solving\Answer;
 use GentlePour\Solving\BackSolver;
 use GentlePour\Solving\Question;
 use GentlePour\Solving\Way;
 
-/** The bench worked out: from valid inputs to the looks, the wanted window and the ways to shoot it. */
+/** The bench worked out: from the form to the looks, the wanted window and the ways to shoot it. */
 final readonly class Bench
 {
     /** Ways shown; more would not be read. */
     private const WAYS = 5;
 
-    /** @param  array<string, mixed>  $inputs */
     private function __construct(
-        public array $inputs,
+        public BenchForm $form,
         public Moving $moving,
         public Picture $picture,
         public Taste $taste,
+        public ?PlaceNow $place,
         public LookBand $band,
         public ShutterWindow $window,
         public Reading $reading,
@@ -56,81 +42,38 @@ final readonly class Bench
     }
 
     /**
-     * @param  array<string, mixed>  $inputs  validated
+     * @param  PlaceNow|null  $place  of the subject, where there is one
      *
-     * @throws InvalidValue when they do not go together
+     * @throws InvalidValue at the field of the form that does not go with the rest
      */
-    public static function of(array $inputs): self
+    public static function of(BenchForm $form, Gear $gear, Taste $taste, ?PlaceNow $place): self
     {
-        $text = static fn (string $field): string => is_scalar($inputs[$field] ?? null) ? trim((string) $inputs[$field]) : '';
-        $number = static fn (string $field): float => Decimal::read($text($field));
-
-        $camera = Camera::query()->findOrFail((int) $text('camera'));
-        $lens = Lens::query()->findOrFail((int) $text('lens'));
-        $bag = Field::at('focal', static fn () => KitBag::packed($camera, $lens, $number('focal')));
-        $moving = Moving::of($inputs, $camera);
-        $taste = Tastes::of($moving->kind);
-        $lookPressed = ! in_array($text('look_was'), ['', $text('look')], true);
-        $target = $lookPressed ? '' : $text('target');
-        [$band, $window] = self::aim($moving->bands, Look::from($text('look')), $target, $taste);
-        $picture = self::picture($moving, $band);
-        $window = self::shared($window, $picture, $target !== '');
-
-        $on = Filter::query()->findMany(is_array($inputs['on'] ?? null) ? $inputs['on'] : []);
-        $reading = Light::reading($text, $on);
+        $moving = Moving::of($form, $gear->bag->camera->sensor);
+        [$band, $window] = self::aim($moving->bands, $form->aim, $taste);
+        $picture = $moving->picture($band);
+        $reading = $form->reading->reading($gear->on);
         $question = new Question(
             $reading,
-            Stops::of($number('bias'))->plus(Stops::of($number('correction'))),
-            $window,
-            $bag,
-            $text('longest') === '' ? null : ShutterTime::parse($text('longest')),
-            Light::drift($text, $reading),
-            KitBag::habits(),
-            [...PlaceNow::of((int) $text('subject'))?->walls() ?? [], ...Light::windWalls($text, $bag)],
-            $text('sharp_near') === '' ? null : Field::at('sharp_far', static fn (): SharpRange => SharpRange::of($number('sharp_near'), $text('sharp_far') === '' ? null : $number('sharp_far'))),
-            array_values($on->filter(static fn (Filter $f): bool => $f->kind === FilterKind::Graduated)->map(static fn (Filter $f) => $f->glass())->all()),
+            $form->reading->bias->plus($form->reading->correction),
+            self::shared($window, $picture, $form->aim->target !== null),
+            $gear->bag,
+            $form->reading->longest,
+            $form->reading->drift($reading),
+            $gear->habits,
+            [...$place?->walls() ?? [], ...$form->sky->walls($gear)],
+            $form->framing->sharp(),
+            array_values(array_filter($gear->on, static fn (Filter $f): bool => $f->kind->hasEdge())),
         );
         $answer = BackSolver::solve($question);
         $picked = null;
         foreach ($answer->byStack as $way) {
-            $picked = self::key($way) === $text('pick') ? $way : $picked;
+            $picked = $way->key() === $form->aim->pick ? $way : $picked;
         }
 
         return new self(
-            ['look' => $band->look->value, 'look_was' => $band->look->value, 'target' => $target] + $inputs,
-            $moving, $picture, $taste, $band, $window, $reading, $question, $answer, $picked ?? $answer->byStack[0] ?? null,
+            $form->aimedAt($band->look), $moving, $picture, $taste, $place, $band, $question->target, $reading, $question, $answer,
+            $picked ?? $answer->byStack[0] ?? null,
         );
-    }
-
-    /**
-     * What the form shows, whether or not it could be worked out.
-     *
-     * @param  array<string, mixed>  $inputs
-     * @return array<string, mixed>
-     */
-    public static function formData(array $inputs): array
-    {
-        return [
-            'inputs' => $inputs,
-            'kinds' => WaterKind::cases(),
-            'kind' => WaterKind::tryFrom(is_string($inputs['kind'] ?? null) ? $inputs['kind'] : ''),
-            'subjects' => Subject::query()->with('place')->orderBy('id')->get(),
-            'cameras' => Camera::query()->orderBy('id')->get(),
-            'lenses' => Lens::query()->orderBy('id')->get(),
-            'filters' => Filter::query()->where('packed', true)->orderBy('id')->get(),
-            'release' => KitBag::carry()['release'],
-            'also' => WaterKind::tryFrom(is_string($inputs['also'] ?? null) ? $inputs['also'] : ''),
-        ];
-    }
-
-    /**
-     * The fields that make the picture, as a query: what only changes the exposure is left out, so that a recipe once fetched serves on.
-     *
-     * @param  array<string, mixed>  $inputs
-     */
-    public static function sceneQuery(array $inputs): string
-    {
-        return http_build_query(array_diff_key($inputs, array_flip(['look', 'look_was', 'target', 'aperture', 'shutter', 'iso', 'on', 'bias', 'longest', 'drift', 'correction', 'after', 'pick', 'rhythm', 'wind', 'support'])));
     }
 
     /** @return list<Way> */
@@ -139,10 +82,16 @@ final readonly class Bench
         return array_slice($this->answer->byStack, 0, self::WAYS);
     }
 
-    /** A way's name within this bench: its filters, aperture and ISO. */
-    public static function key(Way $way): string
+    /** The way of that key; null where it is no longer among the answers. */
+    public function way(string $key): ?Way
     {
-        return implode('|', [$way->filters->label(), $way->aperture->label(), $way->iso->label()]);
+        foreach ($this->answer->byStack as $way) {
+            if ($way->key() === $key) {
+                return $way;
+            }
+        }
+
+        return null;
     }
 
     /** @return non-empty-list<string> */
@@ -157,36 +106,37 @@ final readonly class Bench
         return new BenchWords($this);
     }
 
+    public function drawn(): RuleSubject
+    {
+        return new RuleSubject(
+            $this->moving->rows($this->band), $this->window, $this->band, $this->reading, $this->question->bias, $this->ways(), $this->picked,
+            $this->answer->walls,
+        );
+    }
+
     /**
      * A look that was pressed sets the target; a target that was set chooses its look.
      *
      * @return array{LookBand, ShutterWindow}
      */
-    private static function aim(LookBands $bands, Look $look, string $target, Taste $taste): array
+    private static function aim(LookBands $bands, AimForm $aim, Taste $taste): array
     {
-        if ($target !== '') {
-            $time = ShutterTime::parse($target);
-            $band = $bands->at($time->seconds);
+        if ($aim->target !== null) {
+            $band = $bands->at($aim->target->seconds);
             $window = $band->window();
 
-            return [$band, $window->contains($time) ? $window->aimedAt($time) : ShutterWindow::of($time, $time)];
+            return [$band, $window->contains($aim->target) ? $window->aimedAt($aim->target) : ShutterWindow::of($aim->target, $aim->target)];
         }
-        $band = $bands->band($look) ?? throw (new InvalidValue("This water never looks {$look->value} at this distance and focal length."))->at('look');
+        $band = $bands->band($aim->look)
+            ?? throw (new InvalidValue("This water never looks {$aim->look->value} at this distance and focal length."))->at('look');
 
-        return [$band, $band->window($taste)];
-    }
-
-    private static function picture(Moving $moving, LookBand $band): Picture
-    {
-        $wishes = array_values(array_filter(array_map(static fn (MovingPart $p): ?LookTarget => $p->wish, $moving->others())));
-
-        return Picture::of([new LookTarget('the '.$moving->kind->label(), $band->look->value, $band->window()), ...$wishes]);
+        return [$band, $band->window($taste->stops)];
     }
 
     /** The window that suits everything in the picture, or where there is none or a time of one's own lies outside it, the water's. */
     private static function shared(ShutterWindow $window, Picture $picture, bool $chosen): ShutterWindow
     {
-        $meet = count($picture->wishes) > 1 ? $picture->meet() : null;
+        $meet = count($picture->targets) > 1 ? $picture->meet() : null;
 
         return match (true) {
             $meet === null => $window,

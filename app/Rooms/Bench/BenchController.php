@@ -4,30 +4,23 @@ declare(strict_types=1);
 
 namespace App\Rooms\Bench;
 
-use App\Drawing\StopRule;
-use App\Models\Filter;
+use App\Rooms\Kit\KitShelf;
 use GentlePour\Solving\Improvements;
 use Illuminate\Contracts\View\View;
 
 final class BenchController
 {
-    /** What a small change would make clearly better; asked for on its own, since it solves the bench many times over. */
-    public function better(BenchRequest $request): View
+    public function show(BenchRequest $request, Workbench $workbench, BenchPages $pages): View
     {
-        $bench = $request->bench();
-        $atHome = Filter::query()->where('packed', false)->get()->map(static fn (Filter $f) => $f->glass())->values()->all();
+        $bench = $request->bench($workbench);
+        $request->session()->put('bench', $bench->form->toQuery());
 
-        return view('bench.better', ['remedies' => Improvements::of($bench->question, array_values($atHome))]);
+        return view($request->hasHeader('HX-Request') ? 'bench.page' : 'bench.show', $pages->worked($bench));
     }
 
-    public function show(BenchRequest $request): View
+    /** What a small change would make clearly better; asked for on its own, since it solves the bench many times over. */
+    public function better(BenchRequest $request, Workbench $workbench, KitShelf $shelf): View
     {
-        $bench = $request->bench();
-        $request->session()->put('bench', $bench->inputs);
-
-        return view($request->hasHeader('HX-Request') ? 'bench.page' : 'bench.show', Bench::formData($bench->inputs) + [
-            'bench' => $bench,
-            'rules' => [StopRule::wide($bench), StopRule::narrow($bench)],
-        ]);
+        return view('bench.better', ['remedies' => Improvements::of($request->bench($workbench)->question, $shelf->atHome())]);
     }
 }

@@ -8,10 +8,9 @@ use App\Forms\Decimal;
 use GentlePour\Exposure\DepthOfField;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Kit\Bag;
-use GentlePour\Motion\Dispersion;
+use GentlePour\Limit;
 use GentlePour\Motion\MovingSubject;
 use GentlePour\Motion\ShoreRhythm;
-use GentlePour\Motion\WaterKind;
 use GentlePour\Solving\FrameMean;
 use GentlePour\Solving\FramesHabit;
 use GentlePour\Solving\Remedies;
@@ -30,91 +29,80 @@ final readonly class BenchWords
     /** How many waves go into the frame, and when to open; null where there are none. */
     public function rhythm(): ?ShoreRhythm
     {
-        $period = Decimal::read(is_scalar($this->bench->inputs['period'] ?? null) && $this->bench->inputs['period'] !== '' ? (string) $this->bench->inputs['period'] : '0');
-        $counts = $this->bench->moving->kind->isWaves() || $this->bench->moving->kind === WaterKind::Backwash;
+        $spec = $this->bench->form->water->spec;
 
-        return $counts && $period > 0 ? new ShoreRhythm($this->bench->window->best->seconds, $period) : null;
+        return $spec->kind->comesInWaves() && $spec->periodS !== null
+            ? new ShoreRhythm($this->bench->window->best->seconds, $spec->periodS)
+            : null;
     }
 
-    /**
-     * What would hold still what else stirs in the picture, at its distance.
-     *
-     * @return list<array{what: string, label: string, time: string, seconds: float, speed: float}>
-     */
-    public function freezes(): array
+    /** @return list<Companion> what would hold still what else stirs in the picture, at its distance */
+    public function companions(): array
     {
-        return array_map(function (MovingSubject $what): array {
-            $seconds = max(ShutterTime::SHORTEST_S, min(ShutterTime::LONGEST_S, $this->bench->moving->framing->sharpSeconds($what->speedMS())));
+        return array_map(function (MovingSubject $what): Companion {
+            $seconds = Limit::ShutterTime->clamp($this->bench->moving->framing->sharpSeconds($what->speedMS()));
 
-            return ['what' => $what->value, 'label' => $what->label(), 'time' => ShutterTime::onDial((int) floor(3 * log($seconds, 2)))->label(), 'seconds' => $seconds, 'speed' => $what->speedMS()];
+            return new Companion($what, ShutterTime::onDial((int) floor(3 * log($seconds, 2))));
         }, MovingSubject::cases());
     }
 
-    /**
-     * What the picked way is sharp over, and the focus that gives it; null where no depth was asked for.
-     *
-     * @return array{focus: string, hyperfocal: string, needed: string, near: string, far: string, enough: bool, stack: list<string>|null}|null
-     */
-    public function sharpness(): ?array
+    /** What the picked way is sharp over, and the focus that gives it; null where no depth was asked for. */
+    public function sharpness(): ?Sharpness
     {
         $range = $this->bench->question->sharp;
         if ($range === null || $this->bench->picked === null) {
             return null;
         }
-        $m = static fn (float $metres): string => is_finite($metres) ? Decimal::write($metres, $metres < 10 ? 2 : 0).' m' : 'the horizon';
         $depth = $this->bench->question->depth();
         $aperture = $this->bench->picked->aperture;
         $focus = DepthOfField::focusM($range);
         [$near, $far] = $depth->limitsM($aperture, $focus);
-        $enough = $aperture->number >= $depth->needed($range) * 0.999;
+        $enough = $depth->covers($aperture, $range);
         $stack = $enough ? null : $depth->focusStackM($aperture, $range);
 
-        return [
-            'focus' => $m($focus), 'hyperfocal' => $m($depth->hyperfocalM($aperture)), 'needed' => 'f/'.Decimal::write($depth->needed($range), 1), 'near' => $m($near), 'far' => $m($far),
-            'enough' => $enough, 'stack' => $stack === null ? null : array_map($m, $stack),
-        ];
+        return new Sharpness(
+            self::metres($focus), self::metres($depth->hyperfocalM($aperture)), 'f/'.Decimal::write($depth->needed($range), 1), self::metres($near),
+            self::metres($far), $enough, $stack === null ? null : array_map(self::metres(...), $stack),
+        );
     }
 
-    /**
-     * Several short frames instead of the long one, where the person shoots that way or nothing else gives the blur.
-     *
-     * @return array{frames: int, words: string}|null
-     */
-    public function meanOfFrames(): ?array
+    /** Several short frames instead of the long one, where the person shoots that way or nothing else gives the blur. */
+    public function meanOfFrames(): ?MeanOfFrames
     {
-        $wants = $this->bench->question->habits->frames === FramesHabit::Mean;
-        if (! $wants && $this->bench->picked !== null) {
+        $question = $this->bench->question;
+        if ($question->habits->frames !== FramesHabit::Mean && $this->bench->picked !== null) {
             return null;
         }
-        $bare = $this->bench->question->packing(new Bag($this->bench->question->bag->camera, $this->bench->question->bag->lens, [], 0, $this->bench->question->bag->release));
+        $bare = $question->packing(new Bag($question->bag->camera, $question->bag->lens, [], 0, $question->bag->release));
         $frames = Remedies::framesToAverage($bare);
         if ($frames === null) {
             return null;
         }
         $each = FrameMean::of($this->bench->window, $frames)->best;
-        $gap = self::GAP_S;
+        $total = ShutterTime::ofSeconds(FrameMean::totalS($frames, $each->seconds, self::GAP_S));
 
-        return ['frames' => $frames, 'words' => sprintf(
-            'The mean of %d frames of %s, without a dark filter: %s in all with gaps of %s s.%s', $frames, $each->label(), ShutterTime::ofSeconds(FrameMean::totalS($frames, $each->seconds, $gap))->label(), $gap,
-            FrameMean::gapShows($this->bench->moving->water, $gap) ? ' In each gap the water moves on by more than its grain: streaks break, and the blur is that of many short ones.' : '',
-        )];
+        return new MeanOfFrames($frames, sprintf(
+            'The mean of %d frames of %s, without a dark filter: %s in all with gaps of %s s.%s', $frames, $each->label(), $total->label(), self::GAP_S,
+            FrameMean::gapShows($this->bench->moving->water, self::GAP_S)
+                ? ' In each gap the water moves on by more than its grain: streaks break, and the blur is that of many short ones.'
+                : '',
+        ));
     }
 
     /** The drift in stops a minute that two readings tell of; null without an earlier one. */
     public function driftFound(): ?string
     {
-        $given = static fn (mixed $value): bool => is_scalar($value) && trim((string) $value) !== '';
-        $both = $given($this->bench->inputs['earlier_shutter'] ?? null) && $given($this->bench->inputs['earlier_minutes'] ?? null);
+        $drift = $this->bench->question->drift;
 
-        return $both && $this->bench->question->drift !== null ? sprintf('%+.2f stops a minute', $this->bench->question->drift->stopsPerMinute) : null;
+        return $this->bench->form->reading->hasTwo() && $drift !== null ? sprintf('%+.2f stops a minute', $drift->stopsPerMinute) : null;
     }
 
     /** Where a sea of this height breaks, so that a depth can be judged; null without a height. */
     public function breakerHint(): ?string
     {
-        $height = is_scalar($this->bench->inputs['height'] ?? null) ? trim((string) $this->bench->inputs['height']) : '';
+        $depth = $this->bench->form->water->spec->breakerDepthM();
 
-        return $this->bench->moving->kind->isWaves() && $height !== '' ? sprintf('It breaks in %.1f m of water', Dispersion::breakerDepthM(Decimal::read($height))) : null;
+        return $depth === null ? null : sprintf('It breaks in %.1f m of water', $depth);
     }
 
     public function textureKept(): float
@@ -122,24 +110,34 @@ final readonly class BenchWords
         return $this->bench->moving->water->textureKept($this->bench->window->best->seconds);
     }
 
-    /** Length of the streak as a share of the frame's side along the motion. */
-    public function streakShare(): float
+    /** How many waves pass in the wanted time; null where there are none. */
+    public function waves(): ?float
     {
-        $side = $this->bench->moving->kind->falls() ? $this->bench->moving->framing->sensor->heightMm : $this->bench->moving->framing->sensor->widthMm;
+        return $this->bench->moving->water->waves($this->bench->window->best->seconds);
+    }
 
-        return $this->bench->moving->framing->streakMm($this->bench->moving->water->speedMS(), $this->bench->window->best->seconds) / $side;
+    public function streakLabel(): string
+    {
+        $moving = $this->bench->moving;
+        $share = $moving->framing->streakShare($moving->kind, $moving->water->speedMS(), $this->bench->window->best->seconds);
+
+        return match (true) {
+            $share >= 1 => Decimal::write($share, $share < 10 ? 1 : 0).' frames',
+            $share >= 0.1 => number_format(100 * $share).' %',
+            default => Decimal::write(100 * $share, $share < 0.001 ? 3 : 1).' %',
+        };
     }
 
     /** What the light curve of the subject's place says of the drift just now. */
     public function driftHint(): ?string
     {
-        return $this->place()?->driftHint();
+        return $this->bench->place?->driftHint();
     }
 
     /** The same as a number for the field; null when the light is as good as steady or no place is known. */
     public function driftNow(): ?string
     {
-        $drift = $this->place()?->drift();
+        $drift = $this->bench->place?->drift();
 
         return $drift === null ? null : Decimal::write($drift);
     }
@@ -147,22 +145,11 @@ final readonly class BenchWords
     /** When the light that a remedy waits for will be there; null where it does not wait, or nothing says when. */
     public function when(Remedy $remedy): ?string
     {
-        return $remedy->ev100 === null ? null : $this->place()?->when($remedy->ev100, $remedy->ev100 < $this->bench->reading->ev100());
+        return $remedy->ev100 === null ? null : $this->bench->place?->when($remedy->ev100, $remedy->ev100 < $this->bench->reading->ev100());
     }
 
-    private function place(): ?PlaceNow
+    private static function metres(float $metres): string
     {
-        return PlaceNow::of((int) (is_scalar($this->bench->inputs['subject'] ?? null) ? $this->bench->inputs['subject'] : 0));
-    }
-
-    public function streakLabel(): string
-    {
-        $share = $this->streakShare();
-
-        return match (true) {
-            $share >= 1 => Decimal::write($share, $share < 10 ? 1 : 0).' frames',
-            $share >= 0.1 => number_format(100 * $share).' %',
-            default => Decimal::write(100 * $share, $share < 0.001 ? 3 : 1).' %',
-        };
+        return is_finite($metres) ? Decimal::write($metres, $metres < 10 ? 2 : 0).' m' : 'the horizon';
     }
 }

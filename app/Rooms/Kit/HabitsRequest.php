@@ -19,11 +19,11 @@ final class HabitsRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'aperture' => ['required', Rule::in(array_column(ApertureHabit::cases(), 'value'))],
-            'iso' => ['required', Rule::in(array_column(IsoHabit::cases(), 'value'))],
-            'highlights' => ['required', Rule::in(array_column(HighlightHabit::cases(), 'value'))],
-            'frames' => ['nullable', Rule::in(array_column(FramesHabit::cases(), 'value'))],
-            'noise_reduction' => ['required', Rule::in(array_column(NoiseReductionHabit::cases(), 'value'))],
+            'aperture' => ['required', Rule::enum(ApertureHabit::class)],
+            'iso' => ['required', Rule::enum(IsoHabit::class)],
+            'highlights' => ['required', Rule::enum(HighlightHabit::class)],
+            'frames' => ['nullable', Rule::enum(FramesHabit::class)],
+            'noise_reduction' => ['required', Rule::enum(NoiseReductionHabit::class)],
         ];
     }
 

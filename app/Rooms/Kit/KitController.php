@@ -4,61 +4,62 @@ declare(strict_types=1);
 
 namespace App\Rooms\Kit;
 
-use App\Models\Camera;
+use App\Forms\Refusal;
+use App\Household\Settings;
+use App\Models\Carry;
 use App\Models\Filter;
-use App\Models\Lens;
-use App\Models\Setting;
 use GentlePour\Exposure\FilterMarking;
 use GentlePour\InvalidValue;
 use GentlePour\Kit\FilterKind;
+use GentlePour\Kit\FilterMarkingForm;
+use GentlePour\Outing\Support;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 final class KitController
 {
-    private const MODELS = ['camera' => Camera::class, 'lens' => Lens::class, 'filter' => Filter::class];
-
-    public function index(): View
+    public function index(KitShelf $shelf): View
     {
         return view('kit.index', [
-            'cameras' => Camera::query()->orderBy('id')->get(),
-            'lenses' => Lens::query()->orderBy('id')->get(),
-            'filters' => Filter::query()->orderBy('id')->get(),
-            'carry' => KitBag::carry(),
-            'habits' => KitBag::habits(),
+            'cameras' => $shelf->cameras(),
+            'lenses' => $shelf->lenses(),
+            'filters' => $shelf->filters(),
+            'carry' => $shelf->carry(),
+            'habits' => $shelf->habits(),
+            'supports' => Support::cases(),
         ]);
     }
 
-    public function create(string $item): View
+    public function create(KitPiece $item): View
     {
-        return view('kit.edit', ['item' => $item, 'record' => $this->fresh($item)]);
+        return view('kit.edit', ['item' => $item->value, 'record' => $item->fresh(), 'filterKinds' => FilterKind::cases(), 'edges' => KitRequest::EDGES]);
     }
 
-    public function edit(string $item, int $id): View
+    public function edit(KitPiece $item, int $id): View
     {
-        return view('kit.edit', ['item' => $item, 'record' => $this->find($item, $id)]);
+        return view('kit.edit', ['item' => $item->value, 'record' => $item->find($id), 'filterKinds' => FilterKind::cases(), 'edges' => KitRequest::EDGES]);
     }
 
-    public function store(KitRequest $request, string $item): RedirectResponse
+    public function store(KitRequest $request, KitPiece $item, KeepKit $keep): RedirectResponse
     {
-        $record = $this->fresh($item);
-        $request->fill($record);
+        $record = $item->fresh();
+        Refusal::renamed(KitValues::CORE_FIELDS, static fn () => $keep($record, $request->values()->toArray()));
 
         return redirect()->route('kit')->with('done', $record->name.' is in the kit.');
     }
 
-    public function update(KitRequest $request, string $item, int $id): RedirectResponse
+    public function update(KitRequest $request, KitPiece $item, int $id, KeepKit $keep): RedirectResponse
     {
-        $record = $this->find($item, $id);
-        $request->fill($record);
+        $record = $item->find($id);
+        Refusal::renamed(KitValues::CORE_FIELDS, static fn () => $keep($record, $request->values()->toArray()));
 
         return redirect()->route('kit')->with('done', $record->name.' is kept.');
     }
 
-    public function destroy(string $item, int $id): RedirectResponse
+    public function destroy(KitPiece $item, int $id): RedirectResponse
     {
-        $record = $this->find($item, $id);
+        $record = $item->find($id);
         $record->delete();
 
         return redirect()->route('kit')->with('done', $record->name.' is out of the kit. The log keeps its frames.');
@@ -72,16 +73,27 @@ final class KitController
         return redirect()->route('kit')->with('done', $filter->name.($filter->packed ? ' is packed.' : ' stays at home.'));
     }
 
-    public function carry(CarryRequest $request): RedirectResponse
+    public function carry(CarryRequest $request, Settings $settings): RedirectResponse
     {
-        Setting::write('carry', $request->carry());
+        $settings->write(Carry::SETTING, $request->carry()->toArray());
 
         return redirect()->route('kit')->with('done', 'The bag is kept.');
     }
 
-    public function habits(HabitsRequest $request): RedirectResponse
+    /** One press: the release is packed, or was forgotten. */
+    public function release(KitShelf $shelf, Settings $settings): RedirectResponse
     {
-        Setting::write('habits', $request->habits());
+        $carry = $shelf->carry();
+        $settings->write(Carry::SETTING, $carry->withRelease(! $carry->release)->toArray());
+
+        return redirect()->back(302, [], route('kit'))->with('done', $carry->release
+            ? 'The release stays at home: nothing beyond the longest timed shutter.'
+            : 'The release is packed.');
+    }
+
+    public function habits(HabitsRequest $request, Settings $settings): RedirectResponse
+    {
+        $settings->write(KitShelf::HABITS, $request->habits());
 
         return redirect()->route('kit')->with('done', 'Your habits are kept; the bench ranks by them now.');
     }
@@ -90,27 +102,13 @@ final class KitController
     public function marking(Request $request): View
     {
         $written = $request->string('marking')->limit(60, '')->toString();
-        $variable = $request->input('kind') === FilterKind::Variable->value;
+        $kind = FilterKind::tryFrom($request->string('kind')->toString());
         try {
-            return view('kit.marking', $variable
+            return view('kit.marking', $kind?->marking() === FilterMarkingForm::Range
                 ? ['range' => FilterMarking::parseRange($written), 'chosen' => 0]
                 : ['marking' => FilterMarking::parse($written), 'chosen' => $request->integer('reading')]);
         } catch (InvalidValue $e) {
             return view('kit.marking', ['problem' => trim($written) === '' ? null : $e->getMessage()]);
         }
-    }
-
-    private function fresh(string $item): Camera|Lens|Filter
-    {
-        $model = self::MODELS[$item] ?? abort(404);
-
-        return new $model;
-    }
-
-    private function find(string $item, int $id): Camera|Lens|Filter
-    {
-        $model = self::MODELS[$item] ?? abort(404);
-
-        return $model::query()->findOrFail($id);
     }
 }

@@ -7,55 +7,68 @@ namespace App\Rooms\Kit;
 use App\Models\Camera;
 use App\Models\Lens;
 use App\Models\Subject;
-use App\Rooms\Bench\BenchInputs;
-use App\Rooms\Bench\Moving;
 use GentlePour\InvalidValue;
+use GentlePour\Motion\Framing;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\LookBand;
+use GentlePour\Motion\LookBands;
 use GentlePour\Outing\PocketCard;
+use Illuminate\Support\Collection;
 
 /** The card for the pocket, for the bag as it is packed, with the looks of the waters that are kept along its edge. */
-final class PocketCards
+final readonly class PocketCards
 {
     private const WATERS = 7;
 
-    public static function canBeMade(): bool
+    /** The focal length that the waters are framed at, where the lens reaches it. */
+    private const FOCAL_MM = 24.0;
+
+    private const LOOKS = [Look::Brushed, Look::Silk, Look::Mist, Look::Glass];
+
+    public function __construct(private KitShelf $shelf)
     {
-        return Camera::query()->exists() && Lens::query()->exists();
     }
 
-    /** @return array{card: PocketCard, waters: list<array{name: string, looks: array<string, string>}>, camera: string, release: bool} */
-    public static function of(bool $thirds, bool $byCard): array
+    public function camera(): Camera
     {
-        $camera = Camera::query()->oldest('id')->firstOrFail();
-        $lens = Lens::query()->oldest('id')->firstOrFail();
+        return $this->shelf->cameras()->firstOrFail();
+    }
 
-        return [
-            'card' => PocketCard::of(KitBag::packed($camera, $lens, $lens->focal_min_mm), $thirds, $byCard),
-            'waters' => self::waters($camera, $lens),
-            'camera' => $camera->name,
-            'release' => KitBag::carry()['release'],
-        ];
+    public function card(bool $thirds, bool $byCard): PocketCard
+    {
+        $lens = $this->lens();
+
+        return PocketCard::of($this->shelf->bag($this->camera(), $lens, $lens->focal_min_mm), $thirds, $byCard);
     }
 
     /** @return list<array{name: string, looks: array<string, string>}> where each look lies for each water, from first to last */
-    private static function waters(Camera $camera, Lens $lens): array
+    public function waters(): array
     {
+        $lens = $this->lens();
+        $focal = max($lens->focal_min_mm, min($lens->focal_max_mm, self::FOCAL_MM));
+        /** @var Collection<int, Subject> $subjects */
+        $subjects = Subject::query()->with('place')->oldest('id')->limit(self::WATERS)->get();
         $waters = [];
-        foreach (Subject::query()->with('place')->oldest('id')->get()->take(self::WATERS) as $subject) {
+        foreach ($subjects as $subject) {
             try {
-                $moving = Moving::of([...BenchInputs::defaults(), ...BenchInputs::ofSubject($subject), 'focal' => (string) max($lens->focal_min_mm, min($lens->focal_max_mm, 24))], $camera);
+                $framing = new Framing($this->camera()->sensor(), $focal, $subject->distance_m);
+                $bands = LookBands::of($subject->water()->in($framing), $framing);
             } catch (InvalidValue) {
                 continue;
             }
             $looks = [];
-            foreach ([Look::Brushed, Look::Silk, Look::Mist, Look::Glass] as $look) {
-                $looks[$look->value] = self::span($moving->bands->band($look));
+            foreach (self::LOOKS as $look) {
+                $looks[$look->value] = self::span($bands->band($look));
             }
             $waters[] = ['name' => $subject->place->name.', '.$subject->name, 'looks' => $looks];
         }
 
         return $waters;
+    }
+
+    private function lens(): Lens
+    {
+        return $this->shelf->lenses()->firstOrFail();
     }
 
     private static function span(?LookBand $band): string

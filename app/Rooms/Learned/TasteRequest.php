@@ -6,6 +6,7 @@ namespace App\Rooms\Learned;
 
 use App\Forms\Quantity;
 use App\Forms\ReadsTyped;
+use GentlePour\Limit;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A taste set by hand, or forgotten. */
@@ -18,7 +19,7 @@ final class TasteRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['stops' => [$this->isReset() ? 'nullable' : 'required', 'bail', new Quantity('The taste', -2, 2, 'stops')]];
+        return ['stops' => [$this->isReset() ? 'nullable' : 'required', 'bail', new Quantity(Limit::Taste)]];
     }
 
     /** @return array<string, string> */
@@ -34,6 +35,6 @@ final class TasteRequest extends FormRequest
 
     public function stops(): float
     {
-        return $this->number('stops') ?? 0.0;
+        return $this->typed()->number('stops') ?? 0.0;
     }
 }

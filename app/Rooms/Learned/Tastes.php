@@ -4,71 +4,78 @@ declare(strict_types=1);
 
 namespace App\Rooms\Learned;
 
+use App\Household\Settings;
 use App\Models\Frame;
-use App\Models\Setting;
-use GentlePour\Motion\Taste;
 use GentlePour\Motion\WaterKind;
-use Illuminate\Database\Eloquent\Collection;
+use GentlePour\Review\Taste;
 use Illuminate\Support\Carbon;
 
 /** What the person likes of each kind of water: what they said of frames since it was last reset, and what they set by hand. */
-final class Tastes
+final readonly class Tastes
 {
-    public static function of(WaterKind $kind): Taste
+    private const SETTING = 'taste';
+
+    /** Verdicts that count: older ones say less of what is liked now. */
+    private const VERDICTS = 200;
+
+    public function __construct(private Settings $settings)
     {
-        return self::read(Setting::read('taste'), $kind);
     }
 
-    /** @return array<string, Taste> of every kind that was ever judged or set, by its value */
-    public static function all(): array
+    public function of(WaterKind $kind): Taste
     {
-        $stored = Setting::read('taste');
-        $judged = Frame::query()->whereNotNull('blur')->whereNotNull('open_s')->distinct()->pluck('water_kind')->map(static fn (mixed $k): string => $k instanceof WaterKind ? $k->value : (is_string($k) ? $k : ''))->all();
-        $tastes = [];
-        foreach (WaterKind::cases() as $kind) {
-            if (in_array($kind->value, $judged, true) || isset($stored[$kind->value])) {
-                $tastes[$kind->value] = self::read($stored, $kind);
-            }
-        }
-
-        return $tastes;
-    }
-
-    public static function setByHand(WaterKind $kind, float $stops): void
-    {
-        self::write($kind, ['by_hand' => $stops]);
-    }
-
-    /** Verdicts before now no longer count, and nothing is set by hand. */
-    public static function reset(WaterKind $kind): void
-    {
-        self::write($kind, ['by_hand' => 0.0, 'since' => now()->format('Y-m-d H:i:s')]);
-    }
-
-    /** @param  array<string, mixed>  $stored */
-    private static function read(array $stored, WaterKind $kind): Taste
-    {
-        $own = is_array($stored[$kind->value] ?? null) ? $stored[$kind->value] : [];
+        $own = $this->own($kind);
         $since = is_string($own['since'] ?? null) ? Carbon::parse($own['since']) : null;
-        /** @var Collection<int, Frame> $frames */
-        $frames = Frame::query()->where('water_kind', $kind->value)->whereNotNull('blur')->whereNotNull('open_s')
-            ->where('updated_at', '>', $since ?? Carbon::createFromTimestamp(0))
-            ->orderByDesc('id')->limit(200)->get();
+        $frames = Frame::query()->select(['id', 'plan', 'open_s', 'blur', 'role'])
+            ->where('water_kind', $kind->value)->whereNotNull('judged_at')->whereNotNull('open_s')
+            ->when($since, static fn ($query) => $query->where('judged_at', '>', $since))
+            ->latest('judged_at')->limit(self::VERDICTS)->get();
         $verdicts = [];
         foreach ($frames as $frame) {
-            if ($frame->blur !== null && $frame->open_s !== null && $frame->middleS() !== null && ($frame->role?->tellsTaste() ?? true)) {
-                $verdicts[] = [log($frame->open_s / $frame->middleS(), 2), $frame->blur];
+            if ($frame->blur !== null && $frame->open_s !== null && ($frame->role?->tellsTaste() ?? true)) {
+                $verdicts[] = [log($frame->open_s / $frame->plan->middleS, 2), $frame->blur];
             }
         }
 
         return Taste::of($verdicts, is_numeric($own['by_hand'] ?? null) ? (float) $own['by_hand'] : 0.0);
     }
 
-    /** @param  array<string, mixed>  $changes */
-    private static function write(WaterKind $kind, array $changes): void
+    /** @return array<string, Taste> of every kind that was ever judged or set, by its value */
+    public function all(): array
     {
-        $stored = Setting::read('taste');
-        $own = is_array($stored[$kind->value] ?? null) ? $stored[$kind->value] : [];
-        Setting::write('taste', [$kind->value => [...$own, ...$changes]] + $stored);
+        $judged = Frame::query()->toBase()->whereNotNull('judged_at')->distinct()->pluck('water_kind')->all();
+        $tastes = [];
+        foreach (WaterKind::cases() as $kind) {
+            if (in_array($kind->value, $judged, true) || $this->own($kind) !== []) {
+                $tastes[$kind->value] = $this->of($kind);
+            }
+        }
+
+        return $tastes;
+    }
+
+    public function setByHand(WaterKind $kind, float $stops): void
+    {
+        $this->write($kind, ['by_hand' => $stops]);
+    }
+
+    /** Verdicts before now no longer count, and nothing is set by hand. */
+    public function reset(WaterKind $kind): void
+    {
+        $this->write($kind, ['by_hand' => 0.0, 'since' => now()->format('Y-m-d H:i:s.v')]);
+    }
+
+    /** @return array<array-key, mixed> */
+    private function own(WaterKind $kind): array
+    {
+        $own = $this->settings->read(self::SETTING)[$kind->value] ?? null;
+
+        return is_array($own) ? $own : [];
+    }
+
+    /** @param  array<string, mixed>  $changes */
+    private function write(WaterKind $kind, array $changes): void
+    {
+        $this->settings->write(self::SETTING, [$kind->value => [...$this->own($kind), ...$changes]] + $this->settings->read(self::SETTING));
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Rooms\Log;
 
+use App\Drawing\Strokes;
 use App\Models\Frame;
+use GentlePour\Review\BlurVerdict;
+use GentlePour\Scene\Stroke;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -13,22 +16,33 @@ final class FrameController
 {
     private const PER_PAGE = 30;
 
+    private const PLANNED_SHOWN = 5;
+
+    /** Thirds of a stop that the form offers either way. */
+    private const THIRDS = 9;
+
     public function index(): View
     {
+        $frames = Frame::query()->with('subject.place')->whereNotNull('open_s')->latest('opened_at')->latest('id')->simplePaginate(self::PER_PAGE);
+
         return view('log.index', [
-            'frames' => Frame::query()->with('subject.place')->whereNotNull('open_s')->latest('opened_at')->latest('id')->simplePaginate(self::PER_PAGE),
-            'planned' => Frame::query()->with('subject.place')->whereNull('open_s')->latest('id')->limit(5)->get(),
+            'frames' => $frames,
+            'planned' => Frame::query()->with('subject.place')->whereNull('open_s')->latest('id')->limit(self::PLANNED_SHOWN)->get(),
+            'swatch' => self::swatch(...),
         ]);
     }
 
     public function show(Frame $frame): View
     {
-        return view('log.show', ['frame' => $frame->load('subject.place')]);
+        return view('log.show', [
+            'frame' => $frame->load('subject.place'), 'plan' => $frame->plan, 'way' => $frame->plan->way, 'verdicts' => BlurVerdict::cases(),
+            'thirds' => range(self::THIRDS, -self::THIRDS),
+        ]);
     }
 
-    public function judge(JudgeRequest $request, Frame $frame): RedirectResponse
+    public function judge(JudgeRequest $request, Frame $frame, JudgeFrame $judge): RedirectResponse
     {
-        $frame->update($request->verdict());
+        $judge($frame, $request->verdict());
 
         return $request->boolean('next')
             ? redirect()->route('bench', ['next' => $frame->id])
@@ -40,5 +54,13 @@ final class FrameController
         $frame->delete();
 
         return redirect()->route('log')->with('done', 'The frame is gone from the log.');
+    }
+
+    /** Strokes of the texture that was kept, as path data for a swatch of 120 by 60. */
+    private static function swatch(Frame $frame): string
+    {
+        $stroke = Stroke::ofTexture($frame->plan->texture);
+
+        return Strokes::between(2, 118, 0, 60, static fn (): Stroke => $stroke);
     }
 }

@@ -5,21 +5,27 @@ declare(strict_types=1);
 namespace App\Rooms\Log;
 
 use App\Forms\CoreValue;
+use App\Forms\ReadsTyped;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Review\BlurVerdict;
+use GentlePour\Review\NextFrame;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
 /** What the person says of a finished frame. */
 final class JudgeRequest extends FormRequest
 {
+    use ReadsTyped;
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
+        $most = NextFrame::THIRDS_AT_MOST;
+
         return [
             'open' => ['bail', 'required', 'string', 'max:40', new CoreValue(ShutterTime::measured(...))],
-            'blur' => ['nullable', Rule::in(array_column(BlurVerdict::cases(), 'value'))],
-            'exposure_thirds' => ['nullable', 'integer', 'between:-15,15'],
+            'blur' => ['nullable', Rule::enum(BlurVerdict::class)],
+            'exposure_thirds' => ['nullable', 'integer', "between:-{$most},{$most}"],
             'note' => ['nullable', 'string', 'max:2000'],
         ];
     }
@@ -35,14 +41,15 @@ final class JudgeRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, mixed> */
-    public function verdict(): array
+    public function verdict(): Verdict
     {
-        return [
-            'open_s' => ShutterTime::measured($this->string('open')->toString())->seconds,
-            'blur' => $this->input('blur'),
-            'exposure_thirds' => $this->filled('exposure_thirds') ? $this->integer('exposure_thirds') : null,
-            'note' => $this->input('note'),
-        ];
+        $typed = $this->typed();
+
+        return new Verdict(
+            ShutterTime::measured($typed->text('open')),
+            $typed->choice('blur', BlurVerdict::class),
+            $typed->has('exposure_thirds') ? (int) $typed->text('exposure_thirds') : null,
+            $typed->has('note') ? $typed->text('note') : null,
+        );
     }
 }

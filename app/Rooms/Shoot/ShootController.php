@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Rooms\Shoot;
 
 use App\Models\Frame;
-use App\Rooms\Bench\Bench;
 use App\Rooms\Bench\BenchRequest;
-use App\Rooms\Bench\FramePlan;
+use App\Rooms\Bench\Workbench;
+use GentlePour\Documents\FramePlan;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -15,17 +15,17 @@ use Illuminate\Http\Response;
 final class ShootController
 {
     /** “Shoot this”: plans the frame for the way that was pressed. */
-    public function plan(BenchRequest $request): RedirectResponse
+    public function plan(BenchRequest $request, Workbench $workbench, PlanFrame $plan): RedirectResponse
     {
-        $bench = $request->bench();
-        $request->session()->put('bench', $bench->inputs);
-        foreach ($bench->answer->byStack as $way) {
-            if (Bench::key($way) === $request->pressedWay()) {
-                return redirect()->route('shoot.show', FramePlan::make($bench, $way));
-            }
+        $bench = $request->bench($workbench);
+        $request->session()->put('bench', $bench->form->toQuery());
+        $way = $bench->way($request->pressedWay());
+        if ($way === null) {
+            return redirect()->route('bench')
+                ->with('problem', 'That way is no longer among the answers: the numbers or the bag have changed. Choose again.');
         }
 
-        return redirect()->route('bench')->with('problem', 'That way is no longer among the answers: the numbers or the bag have changed. Choose again.');
+        return redirect()->route('shoot.show', $plan($bench, $way));
     }
 
     public function latest(): RedirectResponse|View
@@ -37,7 +37,14 @@ final class ShootController
 
     public function show(Frame $frame): View|RedirectResponse
     {
-        return $frame->isTaken() ? redirect()->route('log.show', $frame) : view('shoot.show', ['frame' => $frame->load('subject.place', 'shotList.frames')]);
+        $rhythm = $frame->plan->rhythm;
+
+        return $frame->isTaken() ? redirect()->route('log.show', $frame) : view('shoot.show', [
+            'frame' => $frame->load('subject.place', 'shotList.frames'),
+            'plan' => $frame->plan,
+            'way' => $frame->plan->way,
+            'rhythm' => $rhythm === null ? null : FramePlan::rhythmToArray($rhythm),
+        ]);
     }
 
     public function steps(StepsRequest $request, Frame $frame): Response
@@ -54,6 +61,8 @@ final class ShootController
             $frame->update(['opened_at' => $request->openedAt(), 'open_s' => $request->openSeconds()]);
         }
 
-        return $frame->shot_list_id === null ? redirect()->route('log.show', $frame) : redirect()->route('lists.show', $frame->shot_list_id)->with('logged', $frame->id);
+        return $frame->shot_list_id === null
+            ? redirect()->route('log.show', $frame)
+            : redirect()->route('lists.show', $frame->shot_list_id)->with('logged', $frame->id);
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Rooms\Shoot;
 
-use App\Models\Frame;
 use App\Models\ShotList;
 use App\Rooms\Bench\BenchRequest;
-use App\Rooms\Bench\ListMaker;
+use App\Rooms\Bench\Workbench;
+use GentlePour\Exposure\ShutterTime;
 use GentlePour\InvalidValue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -15,29 +15,32 @@ use Illuminate\Http\RedirectResponse;
 /** Frames that belong together: made at the bench, walked through in Shoot. */
 final class ShotListController
 {
-    public function store(BenchRequest $request): RedirectResponse
+    /** A longer list is said to be as long as this, in seconds. */
+    private const LONGEST_S = 7200;
+
+    public function store(BenchRequest $request, Workbench $workbench, MakeList $make): RedirectResponse
     {
-        $bench = $request->bench();
-        $request->session()->put('bench', $bench->inputs);
+        $bench = $request->bench($workbench);
+        $request->session()->put('bench', $bench->form->toQuery());
         try {
-            $list = ListMaker::make($bench, ListMaker::plan($bench, $request->list(), $request->listMore()));
+            return redirect()->route('lists.show', $make($bench, ListOrder::read($request->pressedList())));
         } catch (InvalidValue $e) {
             return redirect()->route('bench')->with('problem', $e->getMessage());
         }
-
-        return redirect()->route('lists.show', $list);
     }
 
     public function show(ShotList $list): View
     {
-        return view('shoot.list', ['list' => $list->load('frames')]);
+        $list->load('frames');
+
+        return view('shoot.list', [
+            'list' => $list, 'next' => $list->next(), 'takes' => ShutterTime::ofSeconds(min(self::LONGEST_S, max(1, $list->total_s)))->label(),
+        ]);
     }
 
-    /** Frames that were taken stay in the log. */
-    public function destroy(ShotList $list): RedirectResponse
+    public function destroy(ShotList $list, DropList $drop): RedirectResponse
     {
-        Frame::query()->where('shot_list_id', $list->id)->whereNull('open_s')->delete();
-        $list->delete();
+        $drop($list);
 
         return redirect()->route('shoot')->with('done', 'The list is gone; frames that were taken stay in the log.');
     }

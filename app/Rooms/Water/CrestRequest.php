@@ -16,7 +16,11 @@ final class CrestRequest extends FormRequest
     {
         $seconds = ['string', 'max:8000', 'regex:/^\d{1,7}(\.\d{1,6})?(,\d{1,7}(\.\d{1,6})?)*$/'];
 
-        return ['presses' => ['required', ...$seconds], 'big' => ['nullable', ...$seconds], 'out' => ['nullable', 'string', 'max:2000', 'regex:/^\d{1,3}(,\d{1,3})*$/']];
+        return [
+            'presses' => ['required', ...$seconds],
+            'big' => ['nullable', ...$seconds],
+            'out' => ['nullable', 'string', 'max:2000', 'regex:/^\d{1,3}(,\d{1,3})*$/'],
+        ];
     }
 
     /** @return list<int> intervals that hold a missed crest, by the press that begins them */

@@ -4,58 +4,44 @@ declare(strict_types=1);
 
 namespace App\Rooms\Water;
 
-use App\Devices\Feeds;
+use App\Forms\Refusal;
 use App\Models\Measurement;
 use App\Models\MeasurementKind;
 use App\Models\Place;
-use App\Rooms\Learned\TasteRequest;
 use App\Rooms\Learned\Tastes;
-use GentlePour\Documents\ObservationFiles;
 use GentlePour\InvalidValue;
 use GentlePour\Measuring\CloudKind;
 use GentlePour\Measuring\CrestTimer;
+use GentlePour\Measuring\FloatRuns;
 use GentlePour\Measuring\SetRhythm;
+use GentlePour\Motion\CloudDrift;
 use GentlePour\Motion\WaterKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
 
 /** The water room: measuring what moves. */
 final class WaterController
 {
     private const SHOWN = 30;
 
-    public function index(): View
+    public function index(Tastes $tastes): View
     {
         return view('water.index', [
+            'tools' => MeasurementKind::cases(),
             'measurements' => Measurement::query()->with('place')->latest('measured_at')->latest('id')->limit(self::SHOWN)->get(),
-            'tastes' => Tastes::all(),
+            'tastes' => $tastes->all(),
+            'waterNames' => array_map(static fn (WaterKind $k): string => $k->label(), array_column(WaterKind::cases(), null, 'value')),
         ]);
     }
 
-    public function tool(Request $request, MeasurementKind $kind, Feeds $feeds): View
+    public function tool(Request $request, MeasurementKind $kind, FeedReader $feeds): View
     {
-        $air = $kind === MeasurementKind::Clouds && $request->boolean('weather') ? $this->airNow($feeds) : null;
+        $air = $kind === MeasurementKind::Clouds && $request->boolean('weather') ? $feeds->airNow() : null;
 
-        return view('water.tool', ['kind' => $kind, 'places' => Place::query()->orderBy('name')->get(), 'cloudKinds' => CloudKind::cases(), 'read' => null, 'air' => $air]);
-    }
-
-    /**
-     * Wind, temperature and dew point of this hour from the weather feed, for the form of the clouds.
-     *
-     * @return array{source: string, wind_m_s: float, temperature_c: float, dew_point_c: float}|null
-     */
-    private function airNow(Feeds $feeds): ?array
-    {
-        $feed = $feeds->feed('weather');
-        $place = Place::query()->whereNotNull('latitude')->oldest('id')->first();
-        $now = (float) now()->getTimestamp();
-        $row = $feed === null ? null : ObservationFiles::read([$feed->name() => $feed->observations($place->latitude ?? 56.5, $place->longitude ?? -9.9, $now - 7200, $now + 7200)])->nearest($now);
-
-        return $feed === null || $row?->windMS === null || $row->airC === null || $row->dewPointC === null
-            ? null
-            : ['source' => $feed->name(), 'wind_m_s' => $row->windMS, 'temperature_c' => $row->airC, 'dew_point_c' => $row->dewPointC];
+        return self::form($kind, null, $air);
     }
 
     /** The period from presses so far: seconds on the person's own clock. */
@@ -67,17 +53,24 @@ final class WaterController
             return response()->view('water.heard', ['timer' => null, 'problem' => $e->getMessage()], 422);
         }
 
-        return view('water.heard', ['timer' => $timer, 'sets' => SetRhythm::of($request->big(), $timer->periodS()), 'now' => $timer->pressesS[$timer->presses() - 1]]);
+        return view('water.heard', [
+            'timer' => $timer,
+            'missing' => CrestTimer::ENOUGH_PRESSES - $timer->presses(),
+            'sets' => SetRhythm::of($request->big(), $timer->periodS()),
+            'now' => $timer->pressesS[$timer->presses() - 1],
+        ]);
     }
 
-    public function store(MeasureRequest $request, MeasurementKind $kind, Feeds $feeds): View|RedirectResponse
+    public function store(MeasureRequest $request, MeasurementKind $kind, FeedReader $feeds, KeepMeasurement $keep): View|RedirectResponse
     {
-        if ($kind === MeasurementKind::Buoy && ! $request->isKeeping()) {
-            return view('water.tool', [
-                'kind' => $kind, 'places' => Place::query()->orderBy('name')->get(), 'cloudKinds' => CloudKind::cases(), 'read' => $request->observations($feeds), 'air' => null,
-            ]);
+        $typed = $request->typed();
+        if (! $request->isKeeping()) {
+            $at = $typed->has('at') ? Carbon::parse($typed->text('at'), 'UTC') : now();
+            $fed = $feeds->texts($typed->text('feed'), $typed->id('place_id'), (float) $at->getTimestamp());
+
+            return self::form($kind, ObservationsRead::of($fed === [] ? $request->texts() : $fed, $at), null);
         }
-        $measurement = $request->keep();
+        $measurement = Refusal::renamed(MeasureRequest::CORE_FIELDS, static fn (): Measurement => $keep($kind, $typed));
 
         return redirect()->route('water')->with('done', $measurement->kind->label().': '.$measurement->figure().' kept.')->with('kept', $measurement->id);
     }
@@ -89,15 +82,18 @@ final class WaterController
         return redirect()->route('water')->with('done', 'The measurement is deleted.');
     }
 
-    public function taste(TasteRequest $request, WaterKind $kind): RedirectResponse
+    /** @param  array{string, \GentlePour\Documents\Observation}|null  $air */
+    private static function form(MeasurementKind $kind, ?ObservationsRead $read, ?array $air): View
     {
-        if ($request->isReset()) {
-            Tastes::reset($kind);
-
-            return redirect()->route('water')->with('done', 'The taste for '.$kind->label().' is forgotten; verdicts from now on count.');
-        }
-        Tastes::setByHand($kind, $request->stops());
-
-        return redirect()->route('water')->with('done', 'The taste for '.$kind->label().' is kept.');
+        return view('water.tool', [
+            'kind' => $kind,
+            'readsFiles' => $kind === MeasurementKind::Buoy,
+            'places' => Place::query()->orderBy('name')->get(),
+            'cloudKinds' => CloudKind::cases(),
+            'drifts' => CloudDrift::cases(),
+            'meanOfSurface' => FloatRuns::MEAN_OF_SURFACE,
+            'read' => $read,
+            'air' => $air,
+        ]);
     }
 }

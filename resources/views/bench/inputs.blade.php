@@ -1,10 +1,6 @@
 @php($at = fn (string $field) => $problems->first($field) ?: null)
-@php($flow = $kind === null || ! $kind->isWaves())
-@php($measure = $inputs['measure'] === 'drop' && $kind !== null && ! $kind->falls() ? 'speed' : $inputs['measure'])
 <div id="bench-inputs" class="bench-inputs">
-    @php($shownNow = [...($flow ? ['feature'] : ['height', 'depth', 'chop_period', 'chop_height']), ...($also === null ? [] : ['also_distance', 'also_look', $also->isWaves() ? 'also_period' : 'also_speed']),
-        ...match ($inputs['sky']) { 'crossing' => ['cloud_share', 'cloud_s', 'cloud_look'], 'wind' => ['cloud_speed', 'cloud_base', 'cloud_elevation', 'cloud_across', 'cloud_look'], default => [] }])
-    @foreach (array_diff(['feature', 'height', 'depth', 'chop_period', 'chop_height', 'also_distance', 'also_look', 'also_period', 'also_speed', 'cloud_share', 'cloud_s', 'cloud_look', 'cloud_speed', 'cloud_base', 'cloud_elevation', 'cloud_across'], $shownNow) as $quiet)<input type="hidden" name="{{ $quiet }}" value="{{ is_scalar($inputs[$quiet] ?? '') ? $inputs[$quiet] ?? '' : '' }}">@endforeach
+    @foreach ($quiet as $name)<input type="hidden" name="{{ $name }}" value="{{ is_scalar($inputs[$name] ?? '') ? $inputs[$name] ?? '' : '' }}">@endforeach
     @if ($at('form'))<p class="said is-problem" role="alert">{{ $at('form') }}</p>@endif
     @if ($problems->isNotEmpty())<p class="is-sr-only" role="alert">{{ $problems->count() }} {{ $problems->count() === 1 ? 'field needs' : 'fields need' }} mending.</p>@endif
     <fieldset>
@@ -26,22 +22,20 @@
                 @foreach ($kinds as $choice)<option value="{{ $choice->value }}" @selected($choice === $kind)>{{ $choice->label() }}</option>@endforeach
             </select>
         </x-entry>
-        @if ($flow)
+        @if ($flows)
             <x-entry name="measure" label="Measured by" :problem="$at('measure')">
                 <select id="f-measure" name="measure" class="pick">
-                    @if ($kind?->falls())<option value="drop" @selected($measure === 'drop')>drop height</option>@endif
-                    <option value="speed" @selected($measure === 'speed')>its speed</option>
-                    <option value="float" @selected($measure === 'float')>a float, timed</option>
+                    @foreach ($measures as $choice)<option value="{{ $choice->value }}" @selected($choice === $measure)>{{ $choice->label() }}</option>@endforeach
                 </select>
             </x-entry>
-            @foreach ([['speed', 'speed', 'Speed', 'm/s'], ['drop', 'drop', 'Drop', 'm'], ['float', 'float_m', 'Float went', 'm'], ['float', 'float_s', 'in', 's']] as [$by, $name, $label, $unit])
+            @foreach ($flowFields as [$by, $name, $label, $unit])
                 @if ($measure === $by)
                     <x-entry :name="$name" :label="$label" :unit="$unit" :value="$inputs[$name]" :problem="$at($name)" inputmode="decimal"/>
                 @else
                     <input type="hidden" name="{{ $name }}" value="{{ $inputs[$name] }}">
                 @endif
             @endforeach
-            @unless ($kind === \GentlePour\Motion\WaterKind::Backwash)<input type="hidden" name="period" value="{{ $inputs['period'] }}">@endunless
+            @unless ($kind?->comesInWaves())<input type="hidden" name="period" value="{{ $inputs['period'] }}">@endunless
         @else
             @foreach (['measure', 'speed', 'drop', 'float_m', 'float_s'] as $name)<input type="hidden" name="{{ $name }}" value="{{ $inputs[$name] }}">@endforeach
             <x-entry name="period" label="Period" unit="s" :value="$inputs['period']" :problem="$at('period')" inputmode="decimal"/>
@@ -50,15 +44,15 @@
                 <div id="crests-heard" aria-live="polite"><p class="hint">Five presses or more; the median counts.</p></div>
             </div>
         @endif
-        @php($waterMore = $flow ? ['feature', 'oblique'] : ['height', 'depth', 'chop_period', 'chop_height', 'oblique'])
+        @php($waterMore = $flows ? ['feature', 'oblique'] : ['height', 'depth', 'chop_period', 'chop_height', 'oblique'])
         <details class="more" @if (collect($waterMore)->contains(fn ($f) => ($inputs[$f] ?? '') !== '' || $at($f))) open @endif>
             <summary>More about the water</summary>
-            @if ($flow)
+            @if ($flows)
                 <x-entry name="feature" label="Grain of the foam" unit="m" :value="$inputs['feature']" :problem="$at('feature')" inputmode="decimal" :placeholder="$kind?->featureM() ?? ''" hint="Size of foam and drops; judgement"/>
-                @if ($kind === \GentlePour\Motion\WaterKind::Backwash)<x-entry name="period" label="An uprush every" unit="s" :value="$inputs['period']" :problem="$at('period')" inputmode="decimal"/>@endif
+                @if ($kind?->comesInWaves())<x-entry name="period" label="An uprush every" unit="s" :value="$inputs['period']" :problem="$at('period')" inputmode="decimal"/>@endif
             @else
                 <x-entry name="height" label="Significant height" unit="m" :value="$inputs['height']" :problem="$at('height')" inputmode="decimal"/>
-                <x-entry name="depth" label="Depth" unit="m" :value="$inputs['depth']" :problem="$at('depth')" inputmode="decimal" placeholder="deep" :hint="($bench ?? null)?->says()->breakerHint()"/>
+                <x-entry name="depth" label="Depth" unit="m" :value="$inputs['depth']" :problem="$at('depth')" inputmode="decimal" placeholder="deep" :hint="$says?->breakerHint()"/>
                 <x-entry name="chop_period" label="Chop on it, period" unit="s" :value="$inputs['chop_period']" :problem="$at('chop_period')" inputmode="decimal"/>
                 <x-entry name="chop_height" label="its height" unit="m" :value="$inputs['chop_height']" :problem="$at('chop_height')" inputmode="decimal"/>
             @endif
@@ -78,14 +72,14 @@
                 @endif
                 <x-entry name="also_distance" label="Distance" unit="m" :value="$inputs['also_distance']" :problem="$at('also_distance')" inputmode="decimal" :placeholder="$inputs['distance']"/>
                 <x-entry name="also_look" label="Wanted" :problem="$at('also_look')"><select id="f-also_look" name="also_look" class="pick">
-                    @foreach (\GentlePour\Motion\Look::cases() as $look)<option value="{{ $look->value }}" @selected($look->value === $inputs['also_look'])>{{ $look->value }}</option>@endforeach
+                    @foreach ($looks as $look)<option value="{{ $look->value }}" @selected($look->value === $inputs['also_look'])>{{ $look->value }}</option>@endforeach
                 </select></x-entry>
             @endif
         </details>
         <details class="more" @if ($inputs['sky'] !== '' || $at('sky')) open @endif>
             <summary>Sky</summary>
             <x-entry name="sky" label="Clouds by" :problem="$at('sky')"><select id="f-sky" name="sky" class="pick">
-                @foreach (['' => 'not looked at', 'crossing' => 'a crossing, timed', 'wind' => 'wind and height'] as $value => $words)<option value="{{ $value }}" @selected($inputs['sky'] === $value)>{{ $words }}</option>@endforeach
+                @foreach ($skies as $choice)<option value="{{ $choice->value }}" @selected($choice === $sky)>{{ $choice->label() }}</option>@endforeach
             </select></x-entry>
             @if ($inputs['sky'] === 'crossing')
                 <x-entry name="cloud_share" label="Across" unit="%" :value="$inputs['cloud_share']" :problem="$at('cloud_share')" inputmode="decimal"/>
@@ -95,12 +89,12 @@
                 <x-entry name="cloud_base" label="Height" unit="m" :value="$inputs['cloud_base']" :problem="$at('cloud_base')" inputmode="decimal"/>
                 <x-entry name="cloud_elevation" label="Above the horizon" unit="°" :value="$inputs['cloud_elevation']" :problem="$at('cloud_elevation')" inputmode="decimal"/>
                 <x-entry name="cloud_across" label="They drift" :problem="$at('cloud_across')"><select id="f-cloud_across" name="cloud_across" class="pick">
-                    @foreach (['across' => 'across the view', 'slanting' => 'slanting', 'towards' => 'towards or away'] as $value => $words)<option value="{{ $value }}" @selected($inputs['cloud_across'] === $value)>{{ $words }}</option>@endforeach
+                    @foreach ($drifts as $drift)<option value="{{ $drift->value }}" @selected($inputs['cloud_across'] === $drift->value)>{{ $drift->words() }}</option>@endforeach
                 </select></x-entry>
             @endif
             @if ($inputs['sky'] !== '')
                 <x-entry name="cloud_look" label="Wanted" :problem="$at('cloud_look')"><select id="f-cloud_look" name="cloud_look" class="pick"><option value="">as it comes</option>
-                    @foreach (\GentlePour\Motion\CloudLook::cases() as $look)<option value="{{ $look->value }}" @selected($look->value === $inputs['cloud_look'])>{{ $look->value }}</option>@endforeach
+                    @foreach ($cloudLooks as $look)<option value="{{ $look->value }}" @selected($look->value === $inputs['cloud_look'])>{{ $look->value }}</option>@endforeach
                 </select></x-entry>
             @endif
         </details>
@@ -126,23 +120,23 @@
         <x-dial name="aperture" label="Aperture" dial="aperture" :value="$inputs['aperture']" :problem="$at('aperture')"/>
         <x-dial name="iso" label="ISO" dial="iso" :value="$inputs['iso']" :problem="$at('iso')" inputmode="numeric"/>
         @if ($filters->isNotEmpty())
-            <details class="on-lens" @if (($inputs['on'] ?: []) !== [] || $at('on')) open @endif>
-                <summary>On the lens for it <b>{{ $filters->whereIn('id', $inputs['on'] ?: [])->pluck('name')->join(' + ') ?: 'nothing' }}</b></summary>
+            <details class="on-lens" @if ($on !== [] || $at('on')) open @endif>
+                <summary>On the lens for it <b>{{ $filters->whereIn('id', $on)->pluck('name')->join(' + ') ?: 'nothing' }}</b></summary>
                 @foreach ($filters as $filter)
-                    <label class="tick"><input type="checkbox" name="on[]" value="{{ $filter->id }}" @checked(in_array((string) $filter->id, array_map('strval', (array) $inputs['on']), true))> {{ $filter->name }}</label>
+                    <label class="tick"><input type="checkbox" name="on[]" value="{{ $filter->id }}" @checked(in_array($filter->id, $on, true))> {{ $filter->name }}</label>
                 @endforeach
                 @if ($at('on'))<p class="problem">{{ $at('on') }}</p>@endif
             </details>
         @endif
         <x-entry name="bias" label="Highlights" unit="stops" :value="$inputs['bias']" :problem="$at('bias')" inputmode="decimal" hint="Minus protects white water"/>
         <x-entry name="longest" label="No longer than" :value="$inputs['longest']" :problem="$at('longest')" placeholder="any time"/>
-        <x-entry name="drift" label="Light drifts" unit="st/min" :value="$inputs['drift']" :problem="$at('drift')" inputmode="decimal" placeholder="steady" :hint="($bench ?? null)?->says()->driftHint()"/>
-        @php($driftNow = ($bench ?? null)?->says()->driftNow())
+        <x-entry name="drift" label="Light drifts" unit="st/min" :value="$inputs['drift']" :problem="$at('drift')" inputmode="decimal" placeholder="steady" :hint="$says?->driftHint()"/>
+        @php($driftNow = $says?->driftNow())
         @if ($driftNow !== null)<p class="use-drift"><button type="button" class="button is-quiet is-small" data-set="f-drift" data-value="{{ $driftNow }}">Reckon with it</button></p>@endif
         <details class="more" @if (($inputs['earlier_shutter'] ?? '') !== '' || $at('earlier_shutter') || $at('earlier_minutes')) open @endif>
             <summary>An earlier reading</summary>
             <x-dial name="earlier_shutter" label="It was" dial="shutter" :value="$inputs['earlier_shutter']" :problem="$at('earlier_shutter')"/>
-            <x-entry name="earlier_minutes" label="minutes ago" unit="min" :value="$inputs['earlier_minutes']" :problem="$at('earlier_minutes')" inputmode="decimal" :hint="($bench ?? null)?->says()->driftFound() ?? 'At the same aperture and ISO; both are needed'"/>
+            <x-entry name="earlier_minutes" label="minutes ago" unit="min" :value="$inputs['earlier_minutes']" :problem="$at('earlier_minutes')" inputmode="decimal" :hint="$says?->driftFound() ?? 'At the same aperture and ISO; both are needed'"/>
         </details>
         <details class="more" @if (($inputs['sharp_near'] ?? '') !== '' || $at('sharp_near') || $at('sharp_far')) open @endif>
             <summary>Sharp from, to</summary>
@@ -152,7 +146,7 @@
         <x-entry name="wind" label="Wind here" unit="m/s" :value="$inputs['wind']" :problem="$at('wind')" inputmode="decimal" placeholder="calm"/>
         @if ($inputs['wind'] !== '' || $at('wind'))
             <x-entry name="support" label="Camera on a" :problem="$at('support')" hint="How long it stands still is judgement"><select id="f-support" name="support" class="pick">
-                @foreach (\GentlePour\Outing\Support::cases() as $support)<option value="{{ $support->value }}" @selected($support->value === ($inputs['support'] !== '' ? $inputs['support'] : \App\Rooms\Kit\KitBag::carry()['support']))>{{ $support->label() }}</option>@endforeach
+                @foreach ($supports as $choice)<option value="{{ $choice->value }}" @selected($choice === $support)>{{ $choice->label() }}</option>@endforeach
             </select></x-entry>
         @else
             <input type="hidden" name="support" value="{{ $inputs['support'] }}">

@@ -1,9 +1,8 @@
-@php($problems ??= new \Illuminate\Support\MessageBag)
 <div id="bench-page">
 @if ($bench)
-    <form id="shoot-this" method="post" action="{{ route('shoot.plan', $bench->inputs) }}">@csrf</form>
+    <form id="shoot-this" method="post" action="{{ route('shoot.plan', $bench->form->toQuery()) }}">@csrf</form>
     <form id="pack-release" method="post" action="{{ route('kit.release') }}">@csrf @method('put')</form>
-    <form id="make-list" method="post" action="{{ route('lists.store', $bench->inputs) }}">@csrf</form>
+    <form id="make-list" method="post" action="{{ route('lists.store', $bench->form->toQuery()) }}">@csrf</form>
 @endif
 <form id="bench" class="bench" method="get" action="{{ route('bench') }}" hx-get="{{ route('bench') }}" hx-trigger="change delay:20ms" hx-target="#bench-page"
     hx-swap="morph:outerHTML" hx-replace-url="true" hx-sync="this:replace">

@@ -1,5 +1,5 @@
 <figure class="preview" id="preview">
-    <canvas data-scene="{{ route('scene') }}?{{ \App\Rooms\Bench\Bench::sceneQuery($bench->inputs) }}" data-seconds="{{ $bench->window->best->seconds }}" width="600" height="400" role="img"
+    <canvas data-scene="{{ route('scene') }}?{{ $bench->form->pictureQuery() }}" data-seconds="{{ $bench->window->best->seconds }}" width="600" height="400" role="img"
         aria-label="How the {{ $bench->moving->kind->label() }} looks at {{ $bench->window->best->label() }}: {{ $bench->band->look->words() }}"></canvas>
     <figcaption><span>Computed for this water, distance and lens</span> <a href="{{ route('compare') }}">Compare times</a></figcaption>
 </figure>

@@ -1,25 +1,24 @@
 <section class="ways" aria-label="Ways to shoot it">
     <h2>Ways to shoot it <small>{{ $bench->answer->count > 0 ? $bench->answer->count.' settings fit, the best by filters' : 'nothing fits' }} · EV {{ number_format($bench->answer->ev100, 1) }}</small></h2>
-    @php($sharp = $bench->says()->sharpness())
-    @php($mean = $bench->says()->meanOfFrames())
+    @php($sharp = $says->sharpness())
+    @php($mean = $says->meanOfFrames())
     @if ($sharp)
-        <p @class(['sharpness', 'warn' => ! $sharp['enough']])>Focus at <b>{{ $sharp['focus'] }}</b>: sharp from {{ $sharp['near'] }} to {{ $sharp['far'] }}. Hyperfocal {{ $sharp['hyperfocal'] }}.
-            @unless ($sharp['enough']) It would take {{ $sharp['needed'] }}@if ($sharp['stack']), or a focus stack of {{ count($sharp['stack']) }} at {{ implode(', ', array_slice($sharp['stack'], 0, 8)) }}{{ count($sharp['stack']) > 8 ? ' …' : '' }}@endif.@endunless</p>
+        <p @class(['sharpness', 'warn' => ! $sharp->enough])>Focus at <b>{{ $sharp->focus }}</b>: sharp from {{ $sharp->near }} to {{ $sharp->far }}. Hyperfocal {{ $sharp->hyperfocal }}.
+            @unless ($sharp->enough) It would take {{ $sharp->needed }}@if ($sharp->stack), or a focus stack of {{ count($sharp->stack) }} at {{ implode(', ', array_slice($sharp->stack, 0, 8)) }}{{ count($sharp->stack) > 8 ? ' …' : '' }}@endif.@endunless</p>
     @endif
     @if ($mean)
-        <p class="mean">{{ $mean['words'] }} <button class="button is-quiet is-small" type="submit" form="make-list" name="list" value="average:{{ $mean['frames'] }}">Shoot the {{ $mean['frames'] }}</button></p>
+        <p class="mean">{{ $mean->words }} <button class="button is-quiet is-small" type="submit" form="make-list" name="list" value="average:{{ $mean->frames }}">Shoot the {{ $mean->frames }}</button></p>
     @endif
     @forelse ($bench->ways() as $way)
-        @php($key = \App\Rooms\Bench\Bench::key($way))
-        @php($chosen = $bench->picked !== null && $key === \App\Rooms\Bench\Bench::key($bench->picked))
+        @php($chosen = $way->key() === $bench->picked?->key())
         <article @class(['way', 'is-picked' => $chosen])>
-            <label class="way-pick"><input type="radio" name="pick" value="{{ $loop->first ? '' : $key }}" @checked($chosen)>
+            <label class="way-pick"><input type="radio" name="pick" value="{{ $loop->first ? '' : $way->key() }}" @checked($chosen)>
                 <span class="way-figures"><b>{{ $way->shutterLabel() }}</b> <b>{{ $way->aperture->label() }}</b> <span>ISO <b>{{ $way->iso->label() }}</b></span> <b>{{ $way->filters->label() }}</b></span></label>
             <p class="why">{{ $way->why() }}</p>
             @if ($chosen)
                 @foreach ($way->warnings as $warning)<p class="warn">{{ $warning }}</p>@endforeach
                 <details class="terms">
-                    <summary>{{ number_format($way->score(), 2) }} stops of cost · off by {{ \GentlePour\Exposure\Stops::of(round($way->exposureError()->value, 2))->label() }} · exactly {{ $way->exact->exactLabel() }}, by the card {{ $way->exact->cardLabel() }}</summary>
+                    <summary>{{ number_format($way->score(), 2) }} stops of cost · off by {{ $write->stops($way->exposureError()->value, 2) }} · exactly {{ $way->exact->exactLabel() }}, by the card {{ $way->exact->cardLabel() }}</summary>
                     <table><tbody>
                         @foreach ($way->terms as $term)<tr><th scope="row">{{ $term->name }}</th><td>{{ number_format($term->stops, 2) }}</td><td>{{ $term->why }}</td></tr>@endforeach
                     </tbody></table>
@@ -30,12 +29,12 @@
     @empty
         <ul class="remedies">
             @foreach ($bench->answer->remedies as $remedy)
-                <li><b>{{ number_format($remedy->stops, 1) }} stops</b> {{ $remedy->detail }} {{ $bench->says()->when($remedy) }}
-                    @if ($remedy->kind === 'nearest')
-                        <button type="button" class="button is-quiet is-small" data-aim="{{ \App\Forms\Decimal::write($remedy->seconds, 4) }}">Aim there</button>
+                <li><b>{{ number_format($remedy->stops, 1) }} stops</b> {{ $remedy->detail }} {{ $says->when($remedy) }}
+                    @if ($remedy->kind->offersATarget())
+                        <button type="button" class="button is-quiet is-small" data-aim="{{ $write->number($remedy->seconds, 4) }}">Aim there</button>
                     @endif</li>
             @endforeach
         </ul>
     @endforelse
 </section>
-<template id="dials" data-dials='@json(\App\Rooms\Bench\Dials::all())'></template>
+<template id="dials" data-dials='@json($dials)'></template>

@@ -1,6 +1,6 @@
-@props(['title', 'here' => '', 'bare' => false])
+@props(['title', 'here' => ''])
 <!DOCTYPE html>
-<html lang="en" data-theme="{{ \App\Household\Theme::current()->value }}">
+<html lang="en" data-theme="{{ $theme->value }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -15,19 +15,19 @@
     <script src="/vendor/idiomorph-ext.min.js" defer></script>
     <script src="/js/app.js" type="module"></script>
 </head>
-<body hx-ext="morph" @class(['is-bare' => $bare])>
+<body hx-ext="morph">
     <a class="skip" href="#main">To the content</a>
     <header class="top">
         <a class="brand" href="/">Gentle Pour</a>
         <nav class="rooms" aria-label="Rooms">
-            @foreach (['outlook' => 'Outlook', 'places' => 'Places', 'windows' => 'Windows', 'water' => 'Water', 'bench' => 'Bench', 'shoot' => 'Shoot', 'log' => 'Log', 'kit' => 'Kit'] as $room => $name)
-                <a href="{{ route($room) }}" @if ($here === $room) aria-current="page" @endif>{{ $name }}</a>
+            @foreach ($rooms as $room)
+                <a href="{{ route($room->value) }}" data-go="{{ $room->key() }}" @if ($here === $room->value) aria-current="page" @endif>{{ $room->label() }}</a>
             @endforeach
         </nav>
         <div class="lights" role="group" aria-label="Light of the screen">
-            @foreach (\App\Household\Theme::cases() as $theme)
-                <button type="button" data-light="{{ $theme->value }}" title="{{ $theme->words() }}"
-                    aria-pressed="{{ $theme === \App\Household\Theme::current() ? 'true' : 'false' }}">{{ ucfirst($theme->value) }}</button>
+            @foreach ($themes as $one)
+                <button type="button" data-light="{{ $one->value }}" title="{{ $one->words() }}"
+                    aria-pressed="{{ $one === $theme ? 'true' : 'false' }}">{{ ucfirst($one->value) }}</button>
             @endforeach
             <button type="button" data-opens="shortcuts" aria-label="Keyboard shortcuts" title="Keyboard shortcuts">?</button>
         </div>
@@ -44,15 +44,8 @@
     <dialog id="shortcuts" aria-labelledby="shortcuts-title">
         <h2 id="shortcuts-title">Keys</h2>
         <dl class="keys">
-            <div><dt><kbd>g</kbd> <kbd>o</kbd></dt><dd>Outlook</dd></div>
-            <div><dt><kbd>g</kbd> <kbd>p</kbd></dt><dd>Places</dd></div>
-            <div><dt><kbd>g</kbd> <kbd>w</kbd></dt><dd>Windows</dd></div>
+            @foreach ($rooms as $room)<div><dt><kbd>g</kbd> <kbd>{{ $room->key() }}</kbd></dt><dd>{{ $room->label() }}</dd></div>@endforeach
             <div><dt><kbd>[</kbd> <kbd>]</kbd></dt><dd>On a day board: the day before, the day after</dd></div>
-            <div><dt><kbd>g</kbd> <kbd>m</kbd></dt><dd>Water, to measure</dd></div>
-            <div><dt><kbd>g</kbd> <kbd>b</kbd></dt><dd>Bench</dd></div>
-            <div><dt><kbd>g</kbd> <kbd>s</kbd></dt><dd>Shoot</dd></div>
-            <div><dt><kbd>g</kbd> <kbd>l</kbd></dt><dd>Log</dd></div>
-            <div><dt><kbd>g</kbd> <kbd>k</kbd></dt><dd>Kit</dd></div>
             <div><dt><kbd>1</kbd> … <kbd>6</kbd></dt><dd>On the bench: held to glass</dd></div>
             <div><dt><kbd>←</kbd> <kbd>→</kbd></dt><dd>On the target: a third of a stop</dd></div>
             <div><dt><kbd>↑</kbd> <kbd>↓</kbd></dt><dd>In a dial field: a third of a stop</dd></div>

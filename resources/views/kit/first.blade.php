@@ -8,7 +8,7 @@
             <fieldset><legend>Camera</legend>
                 <x-entry name="camera" label="You call it" class="is-wide" :value="old('camera')" :problem="$at('camera')" autofocus/>
                 <x-entry name="sensor" label="Sensor" :problem="$at('sensor')"><select id="f-sensor" name="sensor" class="pick">
-                    @foreach ($sensors as $key => [$words, $width, $height])<option value="{{ $key }}" @selected(old('sensor') === $key)>{{ $words }}, {{ $width }} × {{ $height }} mm</option>@endforeach
+                    @foreach ($sensors as $size)<option value="{{ $size->value }}" @selected(old('sensor') === $size->value)>{{ $size->label() }}, {{ implode(' × ', $size->sidesMm()) }} mm</option>@endforeach
                 </select></x-entry>
                 <x-entry name="iso_base" label="Base ISO" :value="old('iso_base', '100')" :problem="$at('iso_base')" inputmode="numeric"/>
             </fieldset>

@@ -12,10 +12,10 @@
                         <form method="post" action="{{ route('kit.pack', $filter) }}">@csrf @method('put')
                             <button class="button is-small pack" aria-pressed="{{ $filter->packed ? 'true' : 'false' }}" aria-label="{{ $filter->name }}: {{ $filter->packed ? 'packed' : 'at home' }}">{{ $filter->packed ? 'packed' : 'at home' }}</button></form>
                         <a href="{{ route('kit.edit', ['filter', $filter->id]) }}"><b>{{ $filter->name }}</b></a>
-                        <span class="kit-what">{{ $filter->kind->label() }}{{ $filter->marking ? ', marked '.$filter->marking : '' }} · {{ $filter->mount->value }}{{ $filter->thread_mm ? ' '.\App\Forms\Decimal::write($filter->thread_mm).' mm' : '' }}</span>
-                        <span class="kit-stops">@if ($filter->kind === \GentlePour\Kit\FilterKind::Graduated) {{ $filter->glass()->graduation() === null ? '' : \App\Forms\Decimal::write($filter->glass()->graduation()->value).' stops ' }}{{ $filter->edge }} @elseif ($filter->glass()->stops() === null) unknown
-                            @elseif ($filter->lightest_stops !== null) {{ \App\Forms\Decimal::write($filter->lightest_stops, 1) }}–{{ \App\Forms\Decimal::write($filter->stops, 1) }} stops
-                            @else {{ \App\Forms\Decimal::write($filter->glass()->stops()->value) }} stops{{ $filter->measured_stops !== null ? ', measured' : '' }} @endif</span>
+                        <span class="kit-what">{{ $filter->kind->label() }}{{ $filter->marking ? ', marked '.$filter->marking : '' }} · {{ $filter->mount->value }}{{ $filter->thread_mm ? ' '.$write->number($filter->thread_mm).' mm' : '' }}</span>
+                        <span class="kit-stops">@if ($filter->kind->hasEdge()) {{ $filter->toKit()->graduation() === null ? '' : $write->number($filter->toKit()->graduation()->value).' stops ' }}{{ $filter->edge }} @elseif ($filter->toKit()->stops() === null) unknown
+                            @elseif ($filter->lightest_stops !== null) {{ $write->number($filter->lightest_stops, 1) }}–{{ $write->number($filter->stops, 1) }} stops
+                            @else {{ $write->number($filter->toKit()->stops()->value) }} stops{{ $filter->measured_stops !== null ? ', measured' : '' }}{{ $filter->toKit()->cast?->words() ? ', '.$filter->toKit()->cast->words() : '' }} @endif</span>
                     </li>
                 @empty
                     <li>No filter yet. Without one, aperture and ISO do what they can.</li>
@@ -25,8 +25,8 @@
             <ul class="kit-list">
                 @forelse ($cameras as $camera)
                     <li><a href="{{ route('kit.edit', ['camera', $camera->id]) }}"><b>{{ $camera->name }}</b></a>
-                        <span class="kit-what">{{ \App\Forms\Decimal::write($camera->sensor_width_mm, 1) }} × {{ \App\Forms\Decimal::write($camera->sensor_height_mm, 1) }} mm · ISO {{ \App\Forms\Decimal::write($camera->iso_low ?? $camera->iso_base, 0) }} to {{ \App\Forms\Decimal::write($camera->iso_max, 0) }}</span>
-                        <span class="kit-stops">times {{ \GentlePour\Exposure\ShutterTime::ofSeconds($camera->longest_timed_s)->label() }}</span></li>
+                        <span class="kit-what">{{ $write->number($camera->sensor_width_mm, 1) }} × {{ $write->number($camera->sensor_height_mm, 1) }} mm · ISO {{ $write->number($camera->iso_low ?? $camera->iso_base, 0) }} to {{ $write->number($camera->iso_max, 0) }}</span>
+                        <span class="kit-stops">times {{ $write->time($camera->longest_timed_s) }}</span></li>
                 @empty
                     <li>No camera yet: add one, so that the bench knows its sensor and dials.</li>
                 @endforelse
@@ -35,8 +35,8 @@
             <ul class="kit-list">
                 @forelse ($lenses as $lens)
                     <li><a href="{{ route('kit.edit', ['lens', $lens->id]) }}"><b>{{ $lens->name }}</b></a>
-                        <span class="kit-what">{{ \App\Forms\Decimal::write($lens->focal_min_mm) }}{{ $lens->isZoom() ? '–'.\App\Forms\Decimal::write($lens->focal_max_mm) : '' }} mm{{ $lens->thread_mm ? ' · thread '.\App\Forms\Decimal::write($lens->thread_mm).' mm' : '' }}</span>
-                        <span class="kit-stops">{{ \GentlePour\Exposure\Aperture::of($lens->widest_f)->label() }} to {{ \GentlePour\Exposure\Aperture::of($lens->smallest_f)->label() }}</span></li>
+                        <span class="kit-what">{{ $write->number($lens->focal_min_mm) }}{{ $lens->isZoom() ? '–'.$write->number($lens->focal_max_mm) : '' }} mm{{ $lens->thread_mm ? ' · thread '.$write->number($lens->thread_mm).' mm' : '' }}</span>
+                        <span class="kit-stops">{{ $write->aperture($lens->widest_f) }} to {{ $write->aperture($lens->smallest_f) }}</span></li>
                 @empty
                     <li>No lens yet: add one, so that the bench knows its apertures.</li>
                 @endforelse
@@ -44,17 +44,17 @@
         </section>
         <section>
             <h2>Also in the bag <form method="post" action="{{ route('kit.release') }}">@csrf @method('put')
-                <button class="button is-small pack" aria-pressed="{{ $carry['release'] ? 'true' : 'false' }}">{{ $carry['release'] ? 'release packed' : 'release at home' }}</button></form></h2>
+                <button class="button is-small pack" aria-pressed="{{ $carry->release ? 'true' : 'false' }}">{{ $carry->release ? 'release packed' : 'release at home' }}</button></form></h2>
             <form method="post" action="{{ route('kit.carry') }}">
                 @csrf @method('put')
-                <x-entry name="slots" label="Slots in the holder" :value="old('slots', $carry['slots'])" :problem="$errors->first('slots') ?: null" inputmode="numeric" hint="0 without a holder"/>
-                <x-entry name="rings" label="Step-up rings" :value="old('rings', collect($carry['rings'])->map(fn ($r) => (int) $r[0].'-'.(int) $r[1])->join(', '))" :problem="$errors->first('rings') ?: null" placeholder="67-77" hint="Lens thread and filter thread"/>
-                <x-entry name="adapters" label="Holder’s adapters" :value="old('adapters', collect($carry['adapters'])->map(fn ($mm) => (int) $mm)->join(', '))" :problem="$errors->first('adapters') ?: null" placeholder="any" hint="Lens threads they fit, like 67, 77"/>
+                <x-entry name="slots" label="Slots in the holder" :value="old('slots', $carry->slots)" :problem="$errors->first('slots') ?: null" inputmode="numeric" hint="0 without a holder"/>
+                <x-entry name="rings" label="Step-up rings" :value="old('rings', collect($carry->rings)->map(fn ($r) => (int) $r[0].'-'.(int) $r[1])->join(', '))" :problem="$errors->first('rings') ?: null" placeholder="67-77" hint="Lens thread and filter thread"/>
+                <x-entry name="adapters" label="Holder’s adapters" :value="old('adapters', collect($carry->adapters)->map(fn ($mm) => (int) $mm)->join(', '))" :problem="$errors->first('adapters') ?: null" placeholder="any" hint="Lens threads they fit, like 67, 77"/>
                 <x-entry name="support" label="Camera on a" :problem="$errors->first('support') ?: null"><select id="f-support" name="support" class="pick">
-                    @foreach (\GentlePour\Outing\Support::cases() as $support)<option value="{{ $support->value }}" @selected(old('support', $carry['support']) === $support->value)>{{ $support->label() }}</option>@endforeach
+                    @foreach ($supports as $support)<option value="{{ $support->value }}" @selected(old('support', $carry->support->value) === $support->value)>{{ $support->label() }}</option>@endforeach
                 </select></x-entry>
-                <x-entry name="holds" label="It holds still for" :value="old('holds', $carry['holds_s'] === null ? '' : \GentlePour\Exposure\ShutterTime::ofSeconds($carry['holds_s'])->exactLabel())" :problem="$errors->first('holds') ?: null" :placeholder="\GentlePour\Exposure\ShutterTime::ofSeconds(\GentlePour\Outing\Support::from($carry['support'])->holdsS())->label()" hint="In wind of 5 m/s at 24 mm; judgement, yours if you know better"/>
-                <input type="hidden" name="release" value="{{ $carry['release'] ? 1 : 0 }}">
+                <x-entry name="holds" label="It holds still for" :value="old('holds', $write->exactTime($carry->holdsS))" :problem="$errors->first('holds') ?: null" :placeholder="$write->time($carry->support->holdsS())" hint="In wind of 5 m/s at 24 mm; judgement, yours if you know better"/>
+                <input type="hidden" name="release" value="{{ $carry->release ? 1 : 0 }}">
                 <p class="hint">Without the release nothing is offered beyond the longest timed shutter.</p>
                 <div class="foot-line"><button class="button">Keep the bag</button></div>
             </form>

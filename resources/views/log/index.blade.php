@@ -1,7 +1,7 @@
 <x-layout title="Log" here="log">
     <div class="title-line"><h1>Log</h1><p class="hint">{{ $frames->isEmpty() ? '' : 'Newest first' }}</p></div>
     @foreach ($planned as $frame)
-        <p class="said">Frame {{ $frame->id }} is planned and not taken: {{ $frame->plan['way']['shutter_label'] }}, {{ $frame->plan['way']['aperture_label'] }}.
+        <p class="said">Frame {{ $frame->id }} is planned and not taken: {{ $frame->plan->way->shutterLabel }}, {{ $frame->plan->way->apertureLabel }}.
             <a href="{{ route('shoot.show', $frame) }}">Shoot it</a></p>
     @endforeach
     @if ($frames->isEmpty())
@@ -11,11 +11,11 @@
             @foreach ($frames as $frame)
                 <li class="taken">
                     <a href="{{ route('log.show', $frame) }}">
-                        <svg viewBox="0 0 120 60" class="swatch" aria-hidden="true"><rect width="120" height="60"/><path class="strokes" d="{{ $frame->swatch() }}"/></svg>
+                        <svg viewBox="0 0 120 60" class="swatch" aria-hidden="true"><rect width="120" height="60"/><path class="strokes" d="{{ $swatch($frame) }}"/></svg>
                         <span class="taken-figure">{{ $frame->openLabel() }}</span>
                         <span class="taken-what"><b>{{ $frame->subject?->name ?? ucfirst($frame->water_kind->label()) }}</b>
                             <small>{{ $frame->subject?->place->name }} {{ $frame->opened_at?->format('j M Y, H:i') }} UTC</small></span>
-                        <span class="taken-how">{{ $frame->plan['way']['aperture_label'] }} · ISO {{ $frame->plan['way']['iso_label'] }} · {{ $frame->plan['way']['filters'] === [] ? 'no filter' : implode(' + ', $frame->plan['way']['filters']) }}</span>
+                        <span class="taken-how">{{ $frame->plan->way->apertureLabel }} · ISO {{ $frame->plan->way->isoLabel }} · {{ $frame->plan->way->filtersLabel() }}</span>
                         <span @class(['taken-verdict', 'is-open' => $frame->blur === null])>{{ $frame->look->value }}: {{ $frame->blur?->label() ?? 'not judged' }}</span>
                     </a>
                 </li>

@@ -1,13 +1,11 @@
-@php($way = $frame->plan['way'])
-@php($water = $frame->plan['water'])
 <x-layout title="Frame {{ $frame->id }}" here="log">
     <div class="headline">
         <h1>Frame {{ $frame->id }}: {{ $frame->look->value }} in the {{ $frame->water_kind->label() }}
             <small>{{ $frame->subject?->place->name }} {{ $frame->subject?->name }} {{ $frame->opened_at?->format('j M Y, H:i:s') }}{{ $frame->opened_at ? ' UTC' : 'not taken yet' }}</small></h1>
         <p class="settings">
-            <span class="figure">{{ $frame->openLabel() }}</span><span class="figure">{{ $way['aperture_label'] }}</span>
-            <span class="figure"><i>ISO</i> {{ $way['iso_label'] }}</span>
-            <span class="figure is-glass">{{ $way['filters'] === [] ? 'no filter' : implode(' + ', $way['filters']) }}</span>
+            <span class="figure">{{ $frame->openLabel() }}</span><span class="figure">{{ $way->apertureLabel }}</span>
+            <span class="figure"><i>ISO</i> {{ $way->isoLabel }}</span>
+            <span class="figure is-filters">{{ $way->filtersLabel() }}</span>
         </p>
     </div>
     <div class="frame-columns" @if ($frame->isTaken()) data-logged="{{ $frame->id }}" @endif>
@@ -16,7 +14,7 @@
                 @csrf @method('put')
                 <h2>How did it come out?</h2>
                 <fieldset class="looks three"><legend>Blur</legend>
-                    @foreach (\GentlePour\Review\BlurVerdict::cases() as $verdict)
+                    @foreach ($verdicts as $verdict)
                         <label class="look"><input type="radio" name="blur" value="{{ $verdict->value }}" @checked(old('blur', $frame->blur?->value) === $verdict->value)><span>{{ $verdict->label() }}</span></label>
                     @endforeach
                 </fieldset>
@@ -24,12 +22,12 @@
                 <x-entry name="exposure_thirds" label="Exposure, in thirds" :problem="$errors->first('exposure_thirds') ?: null" hint="Too bright is plus, too dark minus">
                     <select id="f-exposure_thirds" name="exposure_thirds" class="pick">
                         <option value="">not judged</option>
-                        @foreach (range(9, -9) as $thirds)
-                            <option value="{{ $thirds }}" @selected((string) old('exposure_thirds', $frame->exposure_thirds) === (string) $thirds)>{{ $thirds === 0 ? 'right' : \GentlePour\Exposure\Stops::ofThirds($thirds)->label().($thirds > 0 ? ' too bright' : ' too dark') }}</option>
+                        @foreach ($thirds as $one)
+                            <option value="{{ $one }}" @selected((string) old('exposure_thirds', $frame->exposure_thirds) === (string) $one)>{{ $one === 0 ? 'right' : $write->thirds($one).($one > 0 ? ' too bright' : ' too dark') }}</option>
                         @endforeach
                     </select>
                 </x-entry>
-                <x-entry name="open" label="It was open for" :value="old('open', \App\Forms\Decimal::write($frame->open_s, 2))" unit="s" :problem="$errors->first('open') ?: null"/>
+                <x-entry name="open" label="It was open for" :value="old('open', $write->number($frame->open_s, 2))" unit="s" :problem="$errors->first('open') ?: null"/>
                 <label for="f-note" class="note-label">Note</label>
                 <textarea class="textarea" id="f-note" name="note" rows="3" @if ($errors->has('note')) aria-invalid="true" @endif>{{ old('note', $frame->note) }}</textarea>
                 @if ($errors->has('note'))<p class="problem">{{ $errors->first('note') }}</p>@endif
@@ -45,13 +43,13 @@
             <h2>What led to it</h2>
             <dl class="facts">
                 <div><dt>Asked for</dt><dd>{{ $frame->exactLabel() }}</dd></div>
-                <div><dt>Base reading</dt><dd>{{ $frame->plan['reading']['label'] }}</dd></div>
-                <div><dt>Light</dt><dd>EV {{ number_format($frame->plan['reading']['ev100'], 1) }}</dd></div>
-                <div><dt>Carried correction</dt><dd>{{ \GentlePour\Exposure\Stops::of($frame->correction_stops)->label() }} stops</dd></div>
-                <div><dt>Water</dt><dd>{{ number_format($water['speed_m_s'], 1) }} m/s</dd></div>
-                <div><dt>Texture kept</dt><dd>{{ number_format(100 * $water['texture']) }}&hairsp;%</dd></div>
+                <div><dt>Base reading</dt><dd>{{ $plan->readingLabel }}</dd></div>
+                <div><dt>Light</dt><dd>EV {{ number_format($plan->ev100, 1) }}</dd></div>
+                <div><dt>Carried correction</dt><dd>{{ $write->stops($frame->correction_stops) }} stops</dd></div>
+                <div><dt>Water</dt><dd>{{ number_format($plan->speedMS, 1) }} m/s</dd></div>
+                <div><dt>Texture kept</dt><dd>{{ number_format(100 * $plan->texture) }}&hairsp;%</dd></div>
                 <div><dt>Framed from</dt><dd>{{ $frame->inputs['distance'] }} m at {{ $frame->inputs['focal'] }} mm</dd></div>
-                <div><dt>Steps ticked</dt><dd>{{ count($frame->steps_done) }} of {{ count($frame->plan['steps']) }}</dd></div>
+                <div><dt>Steps ticked</dt><dd>{{ count($frame->steps_done) }} of {{ count($plan->steps) }}</dd></div>
                 @if ($frame->after_frame_id)<div><dt>After</dt><dd><a href="{{ route('log.show', $frame->after_frame_id) }}">frame {{ $frame->after_frame_id }}</a></dd></div>@endif
             </dl>
             <form method="post" action="{{ route('log.destroy', $frame) }}" onsubmit="return confirm('Take frame {{ $frame->id }} out of the log for good?')">@csrf @method('delete')

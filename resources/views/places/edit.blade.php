@@ -1,18 +1,18 @@
 @php($at = fn (string $field) => $errors->first($field) ?: null)
-@php($n = fn (?float $value) => $value === null ? '' : \App\Forms\Decimal::write($value, 3))
+@php($n = fn (?float $value) => $value === null ? '' : $write->number($value, 3))
 <x-layout title="{{ $place->exists ? $place->name : 'New place' }}" here="places">
     <div class="narrow-page">
         <h1>{{ $place->exists ? $place->name : 'A new place' }}</h1>
         <form method="post" action="{{ $place->exists ? route('places.update', $place) : route('places.store') }}">
             @csrf @if ($place->exists) @method('put') @endif
             <x-entry name="name" label="Name" class="is-wide" :value="old('name', $place->exists ? $place->name : '')" :problem="$at('name')"/>
-            <x-entry name="position" label="Position" class="is-wide" :value="old('position', $place->latitude !== null ? \App\Forms\Position::write($place->latitude, $place->longitude) : '')" :problem="$at('position')"
+            <x-entry name="position" label="Position" class="is-wide" :value="old('position', $write->position($place->latitude, $place->longitude))" :problem="$at('position')"
                 hint="56.53, -9.86 or 56°31.8'N 9°51.6'W or a GPX waypoint" hx-get="{{ route('places.stations') }}" hx-trigger="input changed delay:300ms, load" hx-include="closest form" hx-target="#stations"/>
             <x-entry name="facing_deg" label="Facing" unit="°" :value="old('facing_deg', $n($place->facing_deg))" :problem="$at('facing_deg')" inputmode="decimal" hint="Where the lens points, from north"/>
             <x-entry name="timezone" label="Time zone" class="is-wide" :value="old('timezone', $place->exists ? $place->timezone : '')" :problem="$at('timezone')" hint="Left out, the station's"/>
             <fieldset><legend>Tide</legend>
                 <x-entry name="tide" label="From" :problem="$at('tide')"><select id="f-tide" name="tide" class="pick">
-                    @foreach (\App\Models\TideSource::cases() as $source)<option value="{{ $source->value }}" @selected(old('tide', $place->exists ? $place->tide->value : 'station') === $source->value)>{{ $source->label() }}</option>@endforeach
+                    @foreach ($sources as $source)<option value="{{ $source->value }}" @selected(old('tide', $place->exists ? $place->tide->value : 'station') === $source->value)>{{ $source->label() }}</option>@endforeach
                 </select></x-entry>
                 <x-entry name="station_id" label="Station" class="is-wide" :value="old('station_id', $place->station_id)" :problem="$at('station_id')"/>
                 <div id="stations" class="stations" aria-live="polite"></div>

@@ -1,6 +1,6 @@
 <x-layout title="{{ $place->name }}" here="places">
     <div class="title-line">
-        <h1>{{ $place->name }}, {{ $day->format('l j F Y') }} <small>{{ $place->facing_deg !== null ? 'facing '.number_format($place->facing_deg).'°' : '' }}{{ $station ? ' · tide at '.$station->name.($station->madeUp ? ' (made up)' : '') : ($place->tide === \App\Models\TideSource::Table ? ' · tide by your table' : ' · no tide') }}{{ $board ? ' · '.$board->moonWords() : '' }}</small></h1>
+        <h1>{{ $place->name }}, {{ $day->format('l j F Y') }} <small>{{ $place->facing_deg !== null ? 'facing '.number_format($place->facing_deg).'°' : '' }}{{ $station ? ' · tide at '.$station->name.($station->madeUp ? ' (made up)' : '') : ($place->tide->isTable() ? ' · tide by your table' : ' · no tide') }}{{ $board ? ' · '.$board->moonWords() : '' }}</small></h1>
         <nav class="days" aria-label="Days">
             <a class="button is-small" rel="prev" href="{{ route('places.show', [$place, 'day' => $day->modify('-1 day')->format('Y-m-d')]) }}">Day before</a>
             <a class="button is-small" rel="next" href="{{ route('places.show', [$place, 'day' => $day->modify('+1 day')->format('Y-m-d')]) }}">Day after</a>
@@ -8,21 +8,22 @@
     </div>
     @if ($problem)<p class="said is-problem" role="alert">{{ $problem }}</p>@endif
     @if ($board)
-        @if (! $board->tide && $place->tide === \App\Models\TideSource::Table)<p class="said">Your tide table does not reach this day.</p>@endif
+        @if (! $board->scene->tide && $place->tide->isTable())<p class="said">Your tide table does not reach this day.</p>@endif
         <div id="board" @if (! $held) hx-get="{{ route('places.show', [$place, 'day' => $day->format('Y-m-d'), 'hold' => 1] + $light) }}" hx-trigger="load" hx-select="#board" hx-swap="outerHTML" @endif>
-            <x-day-board :board="$board"/>
+            <x-day-board :board="$board" :events="$events"/>
         </div>
-        @if ($board->getOff)
-            @if ($board->getOff->awashUntilUnix !== null)
-            <p class="warn">By these numbers the stand or the way out is awash at {{ $board->clock($board->getOff->reachedUnix) }} already, and until {{ $board->clock($board->getOff->awashUntilUnix) }}: tide, {{ number_format($runUpM, 1) }} m of run-up and {{ number_format($place->margin_m, 1) }} m of margin. Do not go down before.</p>
+        @if ($board->scene->getOff)
+            @php($getOff = $board->scene->getOff)
+            @if ($getOff->awashUntilUnix !== null)
+            <p class="warn">By these numbers the stand or the way out is awash at {{ $board->axis->clock($getOff->reachedUnix) }} already, and until {{ $board->axis->clock($getOff->awashUntilUnix) }}: tide, {{ number_format($runUpM, 1) }} m of run-up and {{ number_format($place->margin_m, 1) }} m of margin. Do not go down before.</p>
             @else
-            <p class="warn">By these numbers {{ $board->getOff->leaveUnix < $board->from ? 'the stand is awash at the start of the day' : 'leave by '.$board->clock($board->getOff->leaveUnix) }}: tide, {{ number_format($runUpM, 1) }} m of run-up and {{ number_format($place->margin_m, 1) }} m of margin reach the stand or the way out at {{ $board->clock($board->getOff->reachedUnix) }}, rising {{ number_format(100 * $board->getOff->riseMPerTenMinutes) }} cm in ten minutes; {{ number_format($place->walk_minutes) }} minutes to pack and walk.</p>
+            <p class="warn">By these numbers {{ $getOff->leaveUnix < $board->scene->from ? 'the stand is awash at the start of the day' : 'leave by '.$board->axis->clock($getOff->leaveUnix) }}: tide, {{ number_format($runUpM, 1) }} m of run-up and {{ number_format($place->margin_m, 1) }} m of margin reach the stand or the way out at {{ $board->axis->clock($getOff->reachedUnix) }}, rising {{ number_format(100 * $getOff->riseMPerTenMinutes) }} cm in ten minutes; {{ number_format($place->walk_minutes) }} minutes to pack and walk.</p>
             @endif
         @endif
     @endif
     <form class="light-form" method="get" action="{{ route('places.show', $place) }}">
         <input type="hidden" name="day" value="{{ $day->format('Y-m-d') }}">
-        <label for="light-sky">Sky</label><select id="light-sky" name="sky" class="pick">@foreach (\GentlePour\Sky\SkyCondition::cases() as $sky)<option value="{{ $sky->value }}" @selected(($light['sky'] ?? 'clear') === $sky->value)>{{ $sky->value }}{{ $sky->stops() < 0 ? ', −'.abs($sky->stops()).' stops' : '' }}</option>@endforeach</select>
+        <label for="light-sky">Sky</label><select id="light-sky" name="sky" class="pick">@foreach ($skies as $sky)<option value="{{ $sky->value }}" @selected(($light['sky'] ?? 'clear') === $sky->value)>{{ $sky->value }}{{ $sky->stops() < 0 ? ', −'.abs($sky->stops()).' stops' : '' }}</option>@endforeach</select>
         @foreach (['1' => 'Read at', '2' => 'and at'] as $i => $words)
             <label for="light-at{{ $i }}">{{ $words }}</label><input class="input" id="light-at{{ $i }}" name="at{{ $i }}" value="{{ $light['at'.$i] ?? '' }}" placeholder="6:15" autocomplete="off">
             <label for="light-ev{{ $i }}">EV</label><input class="input" id="light-ev{{ $i }}" name="ev{{ $i }}" value="{{ $light['ev'.$i] ?? '' }}" placeholder="7.5" inputmode="decimal" autocomplete="off">
@@ -49,7 +50,7 @@
                             @endforeach
                         </ul></details>
                     @endif
-                    @if ($place->tide !== \App\Models\TideSource::None)
+                    @if ($place->tide->hasTide())
                         <form class="foot-line is-tight" method="post" action="{{ route('marks.sight', $mark) }}">@csrf
                             <button class="button is-small" name="reached" value="1">Reached now</button> <button class="button is-small" name="reached" value="0">Not reached now</button>
                             <label class="hint" for="seen-{{ $mark->id }}">or at</label><input class="input" id="seen-{{ $mark->id }}" name="seen_at" placeholder="2026-10-18 17:20" autocomplete="off">
@@ -79,7 +80,7 @@
                 <div class="foot-line"><button class="button">Plan an outing</button></div>
             </form>
             <h2>Subjects</h2>
-            <ul class="sightings">@foreach ($place->subjects as $subject)<li><a href="{{ route('bench', ['take' => $subject->id]) }}">{{ $subject->name }}</a>, {{ $subject->water_kind->label() }} at {{ \App\Forms\Decimal::write($subject->distance_m) }} m</li>@endforeach</ul>
+            <ul class="sightings">@foreach ($place->subjects as $subject)<li><a href="{{ route('bench', ['take' => $subject->id]) }}">{{ $subject->name }}</a>, {{ $subject->water_kind->label() }} at {{ $write->number($subject->distance_m) }} m</li>@endforeach</ul>
             @if ($station)<p class="hint">{{ $station->attribution }} ({{ $station->license }}). Heights above {{ $station->defaultDatum() }}.</p>@endif
             @if ($place->notes)<p>{{ $place->notes }}</p>@endif
             <div class="foot-line"><a class="button is-small" href="{{ route('places.edit', $place) }}">Change the place</a></div>

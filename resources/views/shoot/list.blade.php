@@ -1,19 +1,18 @@
-@php($next = $list->next())
 <x-layout title="{{ $list->title }}" here="shoot">
     <div class="narrow-page shot-list" @if (session('logged')) data-logged="{{ session('logged') }}" @endif>
-        <h1>{{ $list->title }} <small>{{ $list->frames->count() }} frames, about {{ \GentlePour\Exposure\ShutterTime::ofSeconds(min(7200, max(1, $list->total_s)))->label() }} in all</small></h1>
+        <h1>{{ $list->title }} <small>{{ $list->frames->count() }} frames, about {{ $takes }} in all</small></h1>
         @if ($list->note)<p class="warn">{{ $list->note }}</p>@endif
         <ol>
             @foreach ($list->frames->sortBy('list_place') as $frame)
-                @php($way = $frame->plan['way'])
+                @php($way = $frame->plan->way)
                 <li @class(['is-next' => $next?->is($frame), 'is-taken' => $frame->isTaken()])><a href="{{ $frame->isTaken() ? route('log.show', $frame) : route('shoot.show', $frame) }}">
-                    <b class="measured-figure">{{ $frame->isTaken() ? $frame->openLabel() : $way['shutter_label'] }}</b>
-                    <span class="measured-what">{{ $way['aperture_label'] }} · ISO {{ $way['iso_label'] }} · {{ $way['filters'] === [] ? 'no filter' : implode(' + ', $way['filters']) }}<small>{{ $frame->plan['purpose'] ?? '' }}</small></span>
+                    <b class="measured-figure">{{ $frame->isTaken() ? $frame->openLabel() : $way->shutterLabel }}</b>
+                    <span class="measured-what">{{ $way->apertureLabel }} · ISO {{ $way->isoLabel }} · {{ $way->filtersLabel() }}<small>{{ $frame->plan->purpose }}</small></span>
                     <span class="taken-verdict">{{ $frame->isTaken() ? 'taken' : '' }}</span></a></li>
             @endforeach
         </ol>
         <div class="foot-line">
-            @if ($next)<a class="button is-go" href="{{ route('shoot.show', $next) }}">{{ $list->frames->contains(fn ($f) => $f->isTaken()) ? 'Next' : 'Start' }}: {{ $next->plan['way']['shutter_label'] }} {{ $next->plan['way']['aperture_label'] }}</a>
+            @if ($next)<a class="button is-go" href="{{ route('shoot.show', $next) }}">{{ $list->frames->contains(fn ($f) => $f->isTaken()) ? 'Next' : 'Start' }}: {{ $next->plan->way->shutterLabel }} {{ $next->plan->way->apertureLabel }}</a>
             @else<p class="said">All taken. <a href="{{ route('log') }}">Judge them in the log.</a></p>@endif
             <form method="post" action="{{ route('lists.destroy', $list) }}">@csrf @method('delete')<button class="button is-quiet is-small">Drop the list</button></form>
         </div>

@@ -1,31 +1,30 @@
-@php($way = $frame->plan['way'])
-@php($bulb = $way['bulb'])
+@php($bulb = $way->bulb)
 <x-layout title="Shoot" here="shoot">
     <div class="shoot" data-shoot data-frame="{{ $frame->id }}" data-planned="{{ $frame->planned_s }}" data-bulb="{{ $bulb ? '1' : '' }}">
         <p class="shoot-where"><span>{{ $frame->subject?->place->name ?? ucfirst($frame->water_kind->label()) }} · @if ($frame->shotList)<a href="{{ route('lists.show', $frame->shot_list_id) }}">{{ $frame->list_place }} of {{ $frame->shotList->frames->count() }}</a>@else frame {{ $frame->id }}@endif</span> <span data-clock></span></p>
-        <p class="shoot-figure" data-figure role="timer" aria-label="Open time">{{ $way['shutter_label'] }}</p>
+        <p class="shoot-figure" data-figure role="timer" aria-label="Open time">{{ $way->shutterLabel }}</p>
         <p class="shoot-under" data-under>{{ $frame->look->value }} · {{ $bulb ? 'bulb' : 'timed by the camera' }}</p>
         <progress class="shoot-bar" max="1000" value="0" data-bar aria-label="Share of the open time"></progress>
-        <p class="shoot-settings"><b>{{ $way['aperture_label'] }}</b> <b>ISO {{ $way['iso_label'] }}</b> <b>{{ $way['filters'] === [] ? 'no filter' : implode(' + ', $way['filters']) }}</b></p>
-        @if ($frame->plan['purpose'] ?? null)<p class="shoot-under">{{ $frame->plan['purpose'] }}</p>@endif
-        @if ($frame->plan['moment'] ?? null)<p class="shoot-moment">{{ $frame->plan['moment'] }}</p>@endif
-        @if ($frame->plan['rhythm'] ?? null)
-            <p class="shoot-rhythm" data-rhythm='@json($frame->plan['rhythm'])'><span><span data-next-crest></span><br><span data-next-set></span></span>
+        <p class="shoot-settings"><b>{{ $way->apertureLabel }}</b> <b>ISO {{ $way->isoLabel }}</b> <b>{{ $way->filtersLabel() }}</b></p>
+        @if ($plan->purpose)<p class="shoot-under">{{ $plan->purpose }}</p>@endif
+        @if ($plan->moment)<p class="shoot-moment">{{ $plan->moment }}</p>@endif
+        @if ($rhythm)
+            <p class="shoot-rhythm" data-rhythm='@json($rhythm)'><span><span data-next-crest></span><br><span data-next-set></span></span>
                 <button type="button" class="button" data-crest-now>A crest, now</button></p>
         @endif
         <form class="sheet" hx-put="{{ route('shoot.steps', $frame) }}" hx-trigger="change" hx-swap="none">
             @csrf
             <ol>
-                @foreach ($frame->plan['steps'] as $step)
+                @foreach ($plan->steps as $step)
                     <li><label>
-                        <input type="checkbox" name="done[]" value="{{ $step['key'] }}" data-skipped="{{ $step['skipped'] }}" @checked(in_array($step['key'], $frame->steps_done, true))>
-                        <span><b>{{ $step['title'] }}</b><small>{{ $step['detail'] }}</small></span>
+                        <input type="checkbox" name="done[]" value="{{ $step->key }}" data-skipped="{{ $step->skipped }}" @checked(in_array($step->key, $frame->steps_done, true))>
+                        <span><b>{{ $step->title }}</b><small>{{ $step->detail }}</small></span>
                     </label></li>
                 @endforeach
             </ol>
         </form>
-        @foreach ($way['warnings'] as $warning)<p class="warn">{{ $warning }}</p>@endforeach
-        <div class="cautions">@foreach ($frame->plan['cautions'] as $caution)<p>{{ $caution }}</p>@endforeach</div>
+        @foreach ($way->warnings as $warning)<p class="warn">{{ $warning }}</p>@endforeach
+        <div class="cautions">@foreach ($plan->cautions as $caution)<p>{{ $caution }}</p>@endforeach</div>
         <form class="shoot-foot" method="post" action="{{ route('shoot.open', $frame) }}" data-opened>
             @csrf @method('put')
             <input type="hidden" name="opened_at_ms"><input type="hidden" name="open_s">

@@ -1,7 +1,7 @@
 @if ($timer)
     <div class="heard" data-period="{{ $timer->isEnough() ? number_format($timer->periodS(), 1, '.', '') : '' }}">
         <p><b>{{ number_format($timer->periodS(), 1) }} s</b> ± {{ number_format($timer->spreadS(), 1) }}
-            · {{ $timer->presses() }} presses{{ $timer->isEnough() ? '' : ', '.(\GentlePour\Measuring\CrestTimer::ENOUGH_PRESSES - $timer->presses()).' more to go' }}</p>
+            · {{ $timer->presses() }} presses{{ $timer->isEnough() ? '' : ', '.$missing.' more to go' }}</p>
         @foreach ($timer->suspects as $suspect)
             <p class="slip">{{ $suspect->missed ? sprintf('%.1f s: a crest was missed?', $suspect->intervalS) : sprintf('%.1f s: pressed twice?', $suspect->intervalS) }}
                 <button type="button" class="button is-quiet is-small" data-{{ $suspect->missed ? 'leave-out' : 'drop' }}="{{ $suspect->place }}">{{ $suspect->missed ? 'Leave it out' : 'Drop the press' }}</button></p>

@@ -1,7 +1,7 @@
 <x-layout title="Water" here="water">
     <div class="title-line"><h1>Water <small>What is in front of you, measured</small></h1></div>
     <ul class="tools">
-        @foreach (\App\Models\MeasurementKind::cases() as $kind)
+        @foreach ($tools as $kind)
             <li><a href="{{ route('water.tool', $kind->value) }}"><b>{{ $kind->label() }}</b> <span>{{ $kind->words() }}</span></a></li>
         @endforeach
     </ul>
@@ -26,12 +26,11 @@
             <h2>Your taste</h2>
             <p class="hint">Verdicts in the log move the aim within a look, slowly: as if four of “the middle is right” had come first. Plus is longer.</p>
             @forelse ($tastes as $value => $taste)
-                @php($kind = \GentlePour\Motion\WaterKind::from($value))
                 <form method="post" action="{{ route('water.taste', $value) }}" class="taste">@csrf @method('put')
-                    <span class="measured-what">{{ ucfirst($kind->label()) }} <small>learned {{ \GentlePour\Exposure\Stops::of(round($taste->learned(), 2))->label() }} from {{ $taste->verdicts }} {{ $taste->verdicts === 1 ? 'verdict' : 'verdicts' }}</small></span>
-                    <b class="measured-figure">{{ \GentlePour\Exposure\Stops::of(round($taste->stops, 1))->label() }}</b> <span class="unit">stops</span>
-                    <label class="is-sr-only" for="f-taste-{{ $value }}">By hand for {{ $kind->label() }}</label>
-                    <input class="input" id="f-taste-{{ $value }}" name="stops" value="{{ \App\Forms\Decimal::write($taste->byHand) }}" inputmode="decimal" title="added by hand">
+                    <span class="measured-what">{{ ucfirst($waterNames[$value]) }} <small>learned {{ $write->stops($taste->learned(), 2) }} from {{ $taste->verdicts }} {{ $taste->verdicts === 1 ? 'verdict' : 'verdicts' }}</small></span>
+                    <b class="measured-figure">{{ $write->stops($taste->stops, 1) }}</b> <span class="unit">stops</span>
+                    <label class="is-sr-only" for="f-taste-{{ $value }}">By hand for {{ $waterNames[$value] }}</label>
+                    <input class="input" id="f-taste-{{ $value }}" name="stops" value="{{ $write->number($taste->byHand) }}" inputmode="decimal" title="added by hand">
                     <button class="button is-small">Keep</button>
                     <button class="button is-quiet is-small" name="forget" value="1">Forget</button>
                 </form>

@@ -1,5 +1,4 @@
 @php($at = fn (string $field) => $errors->first($field) ?: null)
-@php($buoy = $kind === \App\Models\MeasurementKind::Buoy)
 <x-layout title="{{ $kind->label() }}" here="water">
     <div class="narrow-page measure">
         <h1>{{ $kind->label() }} <small>{{ $kind->words() }}</small></h1>
@@ -8,7 +7,7 @@
             @csrf
             <input type="hidden" name="last_ms" value="{{ old('last_ms') }}">
             @include('water.tools.'.$kind->value)
-            @unless ($buoy && $read === null)
+            @unless ($readsFiles && $read === null)
                 <details class="more" @if ($at('place_id') || $at('note')) open @endif><summary class="hint">Where, and a note</summary>
             @endunless
             <x-entry name="place_id" label="At" :problem="$at('place_id')"><select id="f-place_id" name="place_id" class="pick">
@@ -16,7 +15,7 @@
                 @foreach ($places as $place)<option value="{{ $place->id }}" @selected((string) old('place_id', request('place_id')) === (string) $place->id)>{{ $place->name }}</option>@endforeach
             </select></x-entry>
             <x-entry name="note" label="Note" class="is-wide" :value="old('note')" :problem="$at('note')"/>
-            @unless ($buoy && $read === null)
+            @unless ($readsFiles && $read === null)
                 </details>
                 <div class="foot-line"><button class="button is-go">Keep it</button> <a class="button" href="{{ route('water') }}">Leave it</a></div>
             @endunless

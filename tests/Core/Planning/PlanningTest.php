@@ -15,6 +15,7 @@ use GentlePour\Kit\Lens;
 use GentlePour\Kit\Mount;
 use GentlePour\Kit\Sensor;
 use GentlePour\Planning\HoldPlan;
+use GentlePour\Planning\HoldStep;
 use GentlePour\Planning\Trend;
 use GentlePour\Planning\Window;
 use GentlePour\Planning\WindowQuery;
@@ -26,6 +27,7 @@ use GentlePour\Tide\Constituents;
 use GentlePour\Tide\Harmonic;
 use GentlePour\Tide\HarmonicCurve;
 use GentlePour\Tide\Level;
+use GentlePour\Time\PlaceCalendar;
 use GentlePour\Time\Spans;
 
 function shelfTide(float $from, float $to): HarmonicCurve
@@ -44,7 +46,9 @@ it('finds the windows that asking every minute finds', function (Trend $trend, a
     $from = (float) gmmktime(0, 0, 0, 3, 20, 2027);
     $to = $from + 14 * 86400;
     $zone = new DateTimeZone('Europe/London');
-    $query = new WindowQuery(new Observer(56.5, -9.8), $zone, Level::between(3.8, null), $trend, $sun[0], $sun[1], $days, $hours, 20);
+    $query = new WindowQuery(
+        new Observer(56.5, -9.8), new PlaceCalendar($zone, $days, $hours), Level::between(3.8, null), $trend, $sun[0], $sun[1], 20,
+    );
     $tide = shelfTide($from, $to);
     $windows = WindowSearch::find($query, $tide, $from, $to);
     $holds = function (float $unix) use ($query, $tide, $zone, $days, $hours, $trend): bool {
@@ -82,7 +86,8 @@ it('finds the windows that asking every minute finds', function (Trend $trend, a
 it('keeps the hours of the place’s own clock on the day the clocks change', function (): void {
     $zone = new DateTimeZone('Europe/London');
     $from = (float) (new DateTimeImmutable('2027-03-27', $zone))->getTimestamp();
-    $windows = WindowSearch::find(new WindowQuery(new Observer(56.5, -9.8), $zone, minutesOfDay: [300, 420], minutesAtLeast: 10), null, $from, $from + 3 * 86400);
+    $query = new WindowQuery(new Observer(56.5, -9.8), new PlaceCalendar($zone, [], [300, 420]), minutesAtLeast: 10);
+    $windows = WindowSearch::find($query, null, $from, $from + 3 * 86400);
     $clock = array_map(fn (Window $w): string => (new DateTimeImmutable('@'.(int) $w->from))->setTimezone($zone)->format('j H:i'), $windows);
 
     expect($clock)->toBe(['27 05:00', '28 05:00', '29 05:00'])->and(($windows[1]->from - $windows[0]->from) / 3600)->toBe(23.0);
@@ -90,7 +95,7 @@ it('keeps the hours of the place’s own clock on the day the clocks change', fu
 
 it('works inland, and ranks with its reasons', function (): void {
     $from = (float) gmmktime(0, 0, 0, 6, 1, 2027);
-    $windows = WindowSearch::ranked(WindowSearch::find(new WindowQuery(new Observer(56.5, -9.8), new DateTimeZone('UTC'), sunLeastDeg: -6, sunMostDeg: 6), null, $from, $from + 5 * 86400));
+    $windows = WindowSearch::ranked(WindowSearch::find(new WindowQuery(new Observer(56.5, -9.8), new PlaceCalendar(new DateTimeZone('UTC')), sunLeastDeg: -6, sunMostDeg: 6), null, $from, $from + 5 * 86400));
 
     expect(count($windows))->toBeGreaterThan(8)->and($windows[0]->highestM)->toBeNull()->and($windows[0]->why())->toContain('minutes long');
     for ($i = 1; $i < count($windows); $i++) {
@@ -101,17 +106,17 @@ it('works inland, and ranks with its reasons', function (): void {
 it('takes the sun from one side only, if asked', function (): void {
     $from = (float) gmmktime(0, 0, 0, 6, 1, 2027);
     $observer = new Observer(56.5, -9.8);
-    foreach (WindowSearch::find(new WindowQuery($observer, new DateTimeZone('UTC'), sunLeastDeg: 0, sunAzimuth: [300.0, 60.0]), null, $from, $from + 3 * 86400) as $window) {
+    foreach (WindowSearch::find(new WindowQuery($observer, new PlaceCalendar(new DateTimeZone('UTC')), sunLeastDeg: 0, sunAzimuth: [300.0, 60.0]), null, $from, $from + 3 * 86400) as $window) {
         $azimuth = $observer->sun(($window->from + $window->to) / 2)->azimuthDeg;
         expect($azimuth >= 300 || $azimuth <= 60)->toBeTrue();
     }
 });
 
 it('refuses conditions that nothing can fulfil', function (): void {
-    $zone = new DateTimeZone('UTC');
-    expect(fn () => new WindowQuery(new Observer(0, 0), $zone, sunLeastDeg: 10, sunMostDeg: 0))->toBeRefused('sun')
-        ->and(fn () => new WindowQuery(new Observer(0, 0), $zone, days: ['caturday']))->toBeRefused('day', 'days')
-        ->and(fn () => new WindowQuery(new Observer(0, 0), $zone, minutesAtLeast: NAN))->toBeRefused('minutes')
+    $calendar = new PlaceCalendar(new DateTimeZone('UTC'));
+    expect(fn () => new WindowQuery(new Observer(0, 0), $calendar, sunLeastDeg: 10, sunMostDeg: 0))->toBeRefused('sun')
+        ->and(fn () => new PlaceCalendar(new DateTimeZone('UTC'), ['caturday']))->toBeRefused('day', 'days')
+        ->and(fn () => new WindowQuery(new Observer(0, 0), $calendar, minutesAtLeast: NAN))->toBeRefused('minutes')
         ->and(fn () => Level::between(5, 2))->toBeRefused('Above', 'below_m');
 });
 
@@ -127,12 +132,12 @@ it('holds a look through dusk, changing glass as seldom as it can, each step exp
     $sunset = (float) gmmktime(21, 20, 0, 6, 1, 2027);
     $plan = HoldPlan::of($light, $target, $bag, new Habits, $sunset - 3600, $sunset + 3600);
 
-    expect(count($plan))->toBe(25)->and(array_sum(array_map(fn (array $s): int => $s['changes'] ? 1 : 0, $plan)))->toBeLessThanOrEqual(4);
+    expect(count($plan))->toBe(25)->and(array_sum(array_map(fn (HoldStep $s): int => $s->changes ? 1 : 0, $plan)))->toBeLessThanOrEqual(4);
     foreach ($plan as $step) {
-        $way = $step['way'];
+        $way = $step->way;
         expect($way)->not->toBeNull()->and($target->contains($way->shutter))->toBeTrue();
         $ev = log($way->aperture->number ** 2 / $way->exact->seconds, 2) - log($way->iso->speed / 100, 2);
-        expect($ev + $way->stack->value)->toBeAbout($step['ev100'], 0.15);
+        expect($ev + $way->stack->value)->toBeAbout($step->ev100, 0.15);
     }
 });
 

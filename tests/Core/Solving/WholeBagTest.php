@@ -32,6 +32,7 @@ use GentlePour\Solving\Question;
 use GentlePour\Solving\Ranking;
 use GentlePour\Solving\Term;
 use GentlePour\Solving\Wall;
+use GentlePour\Solving\WallKind;
 use GentlePour\Solving\Way;
 
 /** A bag of every kind of thing, a reading and a wish by chance: the same for the same seed. */
@@ -65,7 +66,7 @@ function anyQuestion(int $seed): Question
         Stops::of(mt_rand(-6, 6) / 3), ShutterWindow::of(ShutterTime::ofSeconds($min), ShutterTime::ofSeconds($min * 2 ** (mt_rand(2, 45) / 10))), $bag,
         $one([null, ShutterTime::ofSeconds(120)]), $one([null, null, DriftingLight::of(mt_rand(-10, 10) / 20)]),
         new Habits($one(ApertureHabit::cases()), $one(IsoHabit::cases()), $one(HighlightHabit::cases()), $one(NoiseReductionHabit::cases())),
-        $one([[], [new Wall('get_off', ShutterTime::ofSeconds(200), 'get off', true)]]), $one([null, SharpRange::of(1.5), SharpRange::of(2, 30)]),
+        $one([[], [new Wall(WallKind::GetOff, ShutterTime::ofSeconds(200), 'get off')]]), $one([null, SharpRange::of(1.5), SharpRange::of(2, 30)]),
         $graduated === [] || ! $bag->holderFits() ? [] : $one([[], [$graduated[0]]]),
     );
 }
@@ -231,7 +232,7 @@ it('halves the time left on the clock, and the battery, with noise reduction in 
     $bag = new Bag(new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(100), ShutterTime::onDial(15), 10.0), bag([])->lens, [], 0, true);
     $walls = static fn (NoiseReductionHabit $noise): array => array_map(static fn (Wall $w): array => [$w->kind, $w->longest->seconds], (new Question(
         new Reading(new Exposure(Aperture::named(11), ShutterTime::onDial(-18), Iso::of(100)), Stops::zero()), Stops::zero(), ShutterWindow::of(ShutterTime::ofSeconds(1), ShutterTime::ofSeconds(900)), $bag,
-        habits: new Habits(noiseReduction: $noise), otherWalls: [new Wall('get_off', ShutterTime::ofSeconds(400), 'get off by 7:40', true), new Wall('wind', ShutterTime::ofSeconds(300), 'wind')],
+        habits: new Habits(noiseReduction: $noise), otherWalls: [new Wall(WallKind::GetOff, ShutterTime::ofSeconds(400), 'get off by 7:40'), new Wall(WallKind::Wind, ShutterTime::ofSeconds(300), 'wind')],
     ))->walls());
 
     expect($walls(NoiseReductionHabit::Later))->toBe([['wind', 300.0], ['get_off', 400.0], ['battery', 600.0]])
@@ -269,20 +270,20 @@ it('says what a small change would gain: the release, a filter at home, one wort
     expect($found)->toBe([]);
 
     $found = Improvements::of(question(bag([nd('Three', 3)]), 10, 40, '1/30'), [nd('Ten', 10)]);
-    expect(array_column($found, 'kind'))->toContain('pack')->and($found[0]->stops)->toBeGreaterThan(0.4)->and($found[0]->detail)->toContain('It would be');
+    expect(kinds($found))->toContain('pack')->and($found[0]->stops)->toBeGreaterThan(0.4)->and($found[0]->detail)->toContain('It would be');
 
     $found = Improvements::of(question(bag([nd('Ten', 10)], release: false), 30, 240, '1/15'), []);
-    expect(array_column($found, 'kind'))->toContain('release');
+    expect(kinds($found))->toContain('release');
 });
 
 it('sees the light fail: nine tenths of all it will ever give are gathered by then', function (): void {
     $fading = question(bag([nd('Ten', 10)]), 30, 1200, drift: -0.4);
-    $wall = array_values(array_filter($fading->walls(), static fn (Wall $w): bool => $w->kind === 'light'))[0];
+    $wall = array_values(array_filter($fading->walls(), static fn (Wall $w): bool => $w->kind === WallKind::Light))[0];
     $light = DriftingLight::of(-0.4);
     $all = -60 / (-0.4 * M_LN2);
 
     expect($light->steadySeconds($wall->longest->seconds) / $all)->toBeAbout(0.9, 0.001)
-        ->and(array_column(question(bag([]), 1, 2, drift: 0.4)->walls(), 'kind'))->toBe([]);
+        ->and(question(bag([]), 1, 2, drift: 0.4)->walls())->toBe([]);
 });
 
 it('names the habit in the term it changes', function (): void {

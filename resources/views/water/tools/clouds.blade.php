@@ -9,8 +9,8 @@
     <button type="button" class="button pad" data-turns="Start: an edge is at the line|Stop: it is at the next" data-keeps="spans" data-into="seconds" data-one>Start: an edge is at the line</button>
 </div>
 <div data-when="by=wind">
-    <p class="hint">{{ $air ? 'Filled in from the '.$air['source'].', which is made up.' : '' }} <a href="{{ route('water.tool', ['kind' => 'clouds', 'weather' => 1]) }}">Read the simulated weather</a></p>
-    <x-entry name="speed_m_s" label="Wind at the clouds" unit="m/s" :value="old('speed_m_s', $air ? \App\Forms\Decimal::write(2 * $air['wind_m_s'], 1) : '')" :problem="$at('speed_m_s')" inputmode="decimal" hint="About twice the wind at the ground"/>
+    <p class="hint">{{ $air ? 'Filled in from the '.$air[0].', which is made up.' : '' }} <a href="{{ route('water.tool', ['kind' => 'clouds', 'weather' => 1]) }}">Read the simulated weather</a></p>
+    <x-entry name="speed_m_s" label="Wind at the clouds" unit="m/s" :value="old('speed_m_s', $air ? $write->number(2 * $air[1]->windMS, 1) : '')" :problem="$at('speed_m_s')" inputmode="decimal" hint="About twice the wind at the ground"/>
     <x-entry name="base_by" label="Their height by" :problem="$at('base_by')"><select id="f-base_by" name="base_by" class="pick">
         <option value="typed">metres</option><option value="kind" @selected(old('base_by') === 'kind')>their kind</option><option value="dew_point" @selected(old('base_by', $air ? 'dew_point' : '') === 'dew_point')>dew point</option>
     </select></x-entry>
@@ -19,11 +19,11 @@
         @foreach ($cloudKinds as $cloud)<option value="{{ $cloud->value }}" @selected(old('cloud_kind') === $cloud->value)>{{ $cloud->words() }}, {{ number_format($cloud->baseM()) }} m</option>@endforeach
     </select></x-entry></div>
     <div data-when="base_by=dew_point">
-        <x-entry name="temperature_c" label="Temperature" unit="°C" :value="old('temperature_c', $air ? \App\Forms\Decimal::write($air['temperature_c'], 1) : '')" :problem="$at('temperature_c')" inputmode="decimal"/>
-        <x-entry name="dew_point_c" label="Dew point" unit="°C" :value="old('dew_point_c', $air ? \App\Forms\Decimal::write($air['dew_point_c'], 1) : '')" :problem="$at('dew_point_c')" inputmode="decimal" hint="125 m for each degree between them"/>
+        <x-entry name="temperature_c" label="Temperature" unit="°C" :value="old('temperature_c', $air ? $write->number($air[1]->airC, 1) : '')" :problem="$at('temperature_c')" inputmode="decimal"/>
+        <x-entry name="dew_point_c" label="Dew point" unit="°C" :value="old('dew_point_c', $air ? $write->number($air[1]->dewPointC, 1) : '')" :problem="$at('dew_point_c')" inputmode="decimal" hint="125 m for each degree between them"/>
     </div>
     <x-entry name="elevation_deg" label="Above the horizon" unit="°" :value="old('elevation_deg', '20')" :problem="$at('elevation_deg')" inputmode="decimal"/>
     <x-entry name="across" label="They drift" :problem="$at('across')"><select id="f-across" name="across" class="pick">
-        @foreach (['across' => 'across the view', 'slanting' => 'slanting', 'towards' => 'towards or away'] as $value => $words)<option value="{{ $value }}" @selected(old('across') === $value)>{{ $words }}</option>@endforeach
+        @foreach ($drifts as $drift)<option value="{{ $drift->value }}" @selected(old('across') === $drift->value)>{{ $drift->words() }}</option>@endforeach
     </select></x-entry>
 </div>

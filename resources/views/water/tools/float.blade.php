@@ -4,5 +4,5 @@
 <button type="button" class="button pad" data-turns="Start: the float passes the first mark|Stop: it passes the second" data-keeps="spans" data-into="presses">Start: the float passes the first mark</button>
 <ul class="sightings" data-times aria-live="polite"></ul>
 <p class="hint">Three runs or more; they are averaged. A stick or a crust of foam does.</p>
-<label class="tick"><input type="hidden" name="mean" value="0"><input type="checkbox" name="mean" value="1" @checked(old('mean'))> Mean of the whole column, {{ \GentlePour\Measuring\FloatRuns::MEAN_OF_SURFACE }} of the surface (ISO 748). The camera sees the surface.</label>
+<label class="tick"><input type="hidden" name="mean" value="0"><input type="checkbox" name="mean" value="1" @checked(old('mean'))> Mean of the whole column, {{ $meanOfSurface }} of the surface (ISO 748). The camera sees the surface.</label>
 @if ($at('presses'))<p class="problem" id="f-presses-problem" role="alert">{{ $at('presses') }}</p>@endif

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use GentlePour\Tide\LevelSpan;
+
+/** A level mark of known height on a day board, and when the water is on the side of it that counts. */
+final readonly class BoardMark
+{
+    /** @param  list<LevelSpan>  $spans */
+    public function __construct(
+        public string $name,
+        public bool $above,
+        public float $heightM,
+        public array $spans,
+    ) {
+    }
+
+    public function words(): string
+    {
+        return sprintf('%s %s %.1f m', $this->name, $this->above ? 'above' : 'below', $this->heightM);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+/** What the cursor of a day board reads out at one instant, in words and figures. */
+final readonly class DayReading implements \JsonSerializable
+{
+    public function __construct(
+        public float $x,
+        public string $at,
+        public string $tide,
+        public string $tideLabel,
+        public string $sun,
+        public string $sunLabel,
+        public string $light,
+        public string $lightLabel,
+        public string $left,
+    ) {
+    }
+
+    /** @return array<string, float|string> */
+    public function jsonSerialize(): array
+    {
+        return get_object_vars($this);
+    }
+}

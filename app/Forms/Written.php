@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Forms;
+
+use GentlePour\Exposure\Aperture;
+use GentlePour\Exposure\Iso;
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Exposure\Stops;
+
+/** Values as they stand in a page; every view has one of these as $write. */
+final class Written
+{
+    /** Nothing for null. */
+    public function number(?float $value, int $decimals = 2): string
+    {
+        return $value === null ? '' : Decimal::write($value, $decimals);
+    }
+
+    public function stops(float $value, int $decimals = 2): string
+    {
+        return Stops::of(round($value, $decimals))->label();
+    }
+
+    public function thirds(int $thirds): string
+    {
+        return Stops::ofThirds($thirds)->label();
+    }
+
+    public function time(?float $seconds): string
+    {
+        return $seconds === null ? '' : ShutterTime::ofSeconds($seconds)->label();
+    }
+
+    public function exactTime(?float $seconds): string
+    {
+        return $seconds === null ? '' : ShutterTime::ofSeconds($seconds)->exactLabel();
+    }
+
+    public function aperture(?float $fNumber): string
+    {
+        return $fNumber === null ? '' : Aperture::of($fNumber)->label();
+    }
+
+    public function iso(?float $speed): string
+    {
+        return $speed === null ? '' : Iso::of($speed)->label();
+    }
+
+    public function position(?float $latitude, ?float $longitude): string
+    {
+        return $latitude === null || $longitude === null ? '' : Position::write($latitude, $longitude);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use GentlePour\Documents\Fields;
+use GentlePour\Documents\FramePlan;
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A frame's plan, kept as a JSON document of its own version.
+ *
+ * @implements CastsAttributes<FramePlan, FramePlan>
+ */
+final class AsFramePlan implements CastsAttributes
+{
+    /** @param  array<string, mixed>  $attributes */
+    public function get(Model $model, string $key, mixed $value, array $attributes): FramePlan
+    {
+        return FramePlan::read(Fields::ofJson(is_string($value) ? $value : ''));
+    }
+
+    /** @param  array<string, mixed>  $attributes */
+    public function set(Model $model, string $key, mixed $value, array $attributes): string
+    {
+        return json_encode($value->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms\Almanac;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use GentlePour\Planning\Trend;
+use GentlePour\Planning\Window;
+
+/** A window by its place's clock. */
+final readonly class FoundWindow
+{
+    public DateTimeImmutable $from;
+
+    public DateTimeImmutable $to;
+
+    public function __construct(public Window $window, DateTimeZone $zone)
+    {
+        $this->from = (new DateTimeImmutable('@'.(int) $window->from))->setTimezone($zone);
+        $this->to = (new DateTimeImmutable('@'.(int) $window->to))->setTimezone($zone);
+    }
+
+    public function tideWords(): string
+    {
+        $trend = $this->window->trend === Trend::Any ? 'about slack' : $this->window->trend->value;
+
+        return $this->window->highestM === null ? '' : sprintf(' Tide to %.1f m, %s.', $this->window->highestM, $trend);
+    }
+}

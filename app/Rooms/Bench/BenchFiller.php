@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms\Bench;
+
+use App\Forms\Decimal;
+use App\Models\Frame;
+use App\Models\Measurement;
+use App\Models\MeasurementKind;
+use App\Models\Subject;
+use App\Rooms\Kit\KitShelf;
+use App\Rooms\Places\Subjects;
+use GentlePour\Motion\CloudDrift;
+use GentlePour\Motion\WaterKind;
+
+/** Fills the fields of the bench: at first, from a subject, from a measurement, and from the frame before. */
+final readonly class BenchFiller
+{
+    /** Surface speed of a backwash where none was measured, in m/s. Judgement. */
+    private const BACKWASH_MS = 1.6;
+
+    public function __construct(private KitShelf $shelf, private Subjects $subjects)
+    {
+    }
+
+    /** @return array<string, mixed> what stands on the bench before anything was chosen */
+    public function defaults(): array
+    {
+        $lens = $this->shelf->lenses()->first();
+        $subject = $this->subjects->all()->first();
+
+        return [
+            ...BenchFields::ALL,
+            'camera' => (string) ($this->shelf->cameras()->first()->id ?? ''),
+            'lens' => (string) ($lens->id ?? ''),
+            'focal' => $lens === null ? BenchFields::ALL['focal'] : Decimal::write($lens->focal_min_mm),
+            ...($subject === null ? [] : self::ofSubject($subject)),
+        ];
+    }
+
+    /** @return array<string, string> */
+    public static function ofSubject(Subject $subject): array
+    {
+        $number = static fn (?float $value): string => $value === null ? '' : Decimal::write($value);
+
+        return [
+            ...BenchFields::OF_ONE_WATER,
+            'subject' => (string) $subject->id,
+            'kind' => $subject->water_kind->value,
+            'measure' => ($subject->drop_m === null ? FlowMeasure::Speed : FlowMeasure::Drop)->value,
+            'speed' => $number($subject->speed_m_s),
+            'drop' => $number($subject->drop_m),
+            'float_m' => '',
+            'float_s' => '',
+            'period' => $number($subject->period_s),
+            'distance' => $number($subject->distance_m),
+        ];
+    }
+
+    /**
+     * A measurement from the water room, written into the fields it is for.
+     *
+     * @param  array<string, mixed>  $now  the bench as it stands
+     * @return array<string, string>
+     */
+    public function ofMeasurement(Measurement $measurement, array $now): array
+    {
+        $kind = WaterKind::tryFrom(is_string($now['kind'] ?? null) ? $now['kind'] : '') ?? WaterKind::River;
+        $filled = self::measured($measurement, $kind);
+        $wanted = WaterKind::tryFrom($filled['kind'] ?? '') ?? $kind;
+        // Another water is another subject: the one of that kind at the place where it was measured, if it is kept.
+        $subject = $this->subjects->all()->first(
+            static fn (Subject $s): bool => $s->place_id === $measurement->place_id && $s->water_kind === $wanted,
+        );
+        $moved = $wanted !== $kind || $subject !== null;
+
+        return ['target' => '', 'correction' => '0', 'after' => '', 'pick' => ''] + ($moved ? ['subject' => (string) ($subject->id ?? '')] : []) + $filled;
+    }
+
+    /**
+     * The bench for the frame after this one: the same, with the target and the reading corrected by what it showed.
+     *
+     * @return array<string, mixed>
+     */
+    public static function after(Frame $frame): array
+    {
+        $next = $frame->next();
+
+        return [
+            ...BenchFields::QUIET,
+            ...$frame->inputs,
+            ...($next === null ? [] : [
+                'target' => Decimal::write($next->target->seconds, 4),
+                'correction' => Decimal::write($next->correction->value, 2),
+                'after' => (string) $frame->id,
+            ]),
+            'pick' => '',
+        ];
+    }
+
+    /**
+     * @param  WaterKind  $now  the water on the bench: kept where the measurement goes with it
+     * @return array<string, string>
+     */
+    public static function measured(Measurement $measured, WaterKind $now): array
+    {
+        $write = static function (string $name, int $decimals = 2) use ($measured): string {
+            $value = $measured->number($name);
+
+            return $value === null ? '' : Decimal::write($value, $decimals);
+        };
+        $sea = ($now->isWaves() ? $now : WaterKind::Swell)->value;
+
+        return match ($measured->kind) {
+            MeasurementKind::Waves => ['kind' => $sea, 'period' => $write('period_s'), 'rhythm' => (string) $measured->id],
+            MeasurementKind::Swash => [
+                'kind' => WaterKind::Backwash->value, 'measure' => FlowMeasure::Speed->value, 'speed' => Decimal::write(self::BACKWASH_MS),
+                'period' => $write('period_s'), 'longest' => $write('retreat_s', 1).' s', 'rhythm' => (string) $measured->id,
+            ],
+            MeasurementKind::Float => [
+                'kind' => ($now->isWaves() ? WaterKind::River : $now)->value, 'measure' => FlowMeasure::Speed->value, 'speed' => $write('speed_m_s'),
+            ],
+            MeasurementKind::Drop => [
+                'kind' => ($now->falls() ? $now : WaterKind::Plunge)->value, 'measure' => FlowMeasure::Drop->value, 'drop' => $write('drop_m'),
+            ],
+            MeasurementKind::Clouds => $measured->number('seconds') !== null
+                ? ['sky' => CloudsBy::Crossing->value, 'cloud_share' => $write('share'), 'cloud_s' => $write('seconds', 1)]
+                : [
+                    'sky' => CloudsBy::Wind->value, 'cloud_speed' => $write('speed_m_s'), 'cloud_base' => $write('base_m', 0),
+                    'cloud_elevation' => $write('elevation_deg', 0),
+                    'cloud_across' => is_string($measured->data['across'] ?? null) ? $measured->data['across'] : CloudDrift::Across->value,
+                ],
+            MeasurementKind::Buoy => ['kind' => $sea, 'period' => $write('period_s'), 'height' => $write('height_m'), 'wind' => $write('wind_m_s', 1)],
+        };
+    }
+}

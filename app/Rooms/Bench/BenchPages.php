@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms\Bench;
+
+use App\Drawing\StopRule;
+use App\Forms\Typed;
+use App\Rooms\Kit\KitShelf;
+use App\Rooms\Places\Subjects;
+use GentlePour\Exposure\DialLabels;
+use GentlePour\Motion\CloudDrift;
+use GentlePour\Motion\CloudLook;
+use GentlePour\Motion\Look;
+use GentlePour\Motion\WaterKind;
+use GentlePour\Outing\Support;
+use Illuminate\Support\MessageBag;
+
+/** What the bench's page shows, whether or not it could be worked out. */
+final readonly class BenchPages
+{
+    /** Fields that a choice of another field brings with it; the rest of them travel hidden. */
+    private const CHANGING = [
+        'feature', 'height', 'depth', 'chop_period', 'chop_height', 'also_distance', 'also_look', 'also_period', 'also_speed',
+        'cloud_share', 'cloud_s', 'cloud_look', 'cloud_speed', 'cloud_base', 'cloud_elevation', 'cloud_across',
+    ];
+
+    public function __construct(private KitShelf $shelf, private Subjects $subjects)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function worked(Bench $bench): array
+    {
+        $drawn = $bench->drawn();
+
+        return $this->form($bench->form->toQuery(), new MessageBag) + [
+            'bench' => $bench,
+            'says' => $bench->says(),
+            'rules' => [StopRule::wide($drawn), StopRule::narrow($drawn)],
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $typed
+     * @return array<string, mixed>
+     */
+    public function refused(array $typed, MessageBag $problems): array
+    {
+        return $this->form($typed, $problems) + ['bench' => null, 'says' => null, 'rules' => []];
+    }
+
+    /**
+     * @param  array<string, mixed>  $inputs
+     * @return array<string, mixed>
+     */
+    private function form(array $inputs, MessageBag $problems): array
+    {
+        $typed = new Typed($inputs);
+        $kind = $typed->choice('kind', WaterKind::class);
+        $also = $typed->choice('also', WaterKind::class);
+        $sky = $typed->choice('sky', CloudsBy::class) ?? CloudsBy::Nothing;
+        $flows = $kind === null || ! $kind->isWaves();
+
+        return [
+            'inputs' => $inputs,
+            'problems' => $problems,
+            'kind' => $kind,
+            'kinds' => WaterKind::cases(),
+            'flows' => $flows,
+            'measure' => ($typed->choice('measure', FlowMeasure::class) ?? FlowMeasure::Speed)->of($kind),
+            'measures' => array_filter(FlowMeasure::cases(), static fn (FlowMeasure $m): bool => $m->of($kind) === $m),
+            'flowFields' => [
+                [FlowMeasure::Speed, 'speed', 'Speed', 'm/s'], [FlowMeasure::Drop, 'drop', 'Drop', 'm'], [FlowMeasure::Float, 'float_m', 'Float went', 'm'],
+                [FlowMeasure::Float, 'float_s', 'in', 's'],
+            ],
+            'also' => $also,
+            'sky' => $sky,
+            'skies' => CloudsBy::cases(),
+            'drifts' => CloudDrift::cases(),
+            'looks' => Look::cases(),
+            'cloudLooks' => CloudLook::cases(),
+            'supports' => Support::cases(),
+            'support' => $typed->choice('support', Support::class) ?? $this->shelf->carry()->support,
+            'quiet' => array_diff(self::CHANGING, self::shown($flows, $also, $sky)),
+            'subjects' => $this->subjects->all(),
+            'cameras' => $this->shelf->cameras(),
+            'lenses' => $this->shelf->lenses(),
+            'filters' => $this->shelf->packed(),
+            'on' => $typed->ids('on'),
+            'release' => $this->shelf->carry()->release,
+            'dials' => self::dials(),
+        ];
+    }
+
+    /** @return list<string> */
+    private static function shown(bool $flows, ?WaterKind $also, CloudsBy $sky): array
+    {
+        return [
+            ...$flows ? ['feature'] : ['height', 'depth', 'chop_period', 'chop_height'],
+            ...$also === null ? [] : ['also_distance', 'also_look', $also->isWaves() ? 'also_period' : 'also_speed'],
+            ...$sky->fields(),
+        ];
+    }
+
+    /** @return array<string, list<string>> the names on the dials, for stepping along them */
+    private static function dials(): array
+    {
+        return [
+            'shutter' => DialLabels::SHUTTER,
+            'aperture' => array_map(static fn (string $n): string => 'f/'.$n, DialLabels::APERTURE),
+            'iso' => DialLabels::ISO,
+        ];
+    }
+}

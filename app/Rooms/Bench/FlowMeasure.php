@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms\Bench;
+
+use GentlePour\Motion\WaterKind;
+
+/** What flowing water is described by. */
+enum FlowMeasure: string
+{
+    case Drop = 'drop';
+    case Speed = 'speed';
+    case Float = 'float';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Drop => 'drop height',
+            self::Speed => 'its speed',
+            self::Float => 'a float, timed',
+        };
+    }
+
+    /** The field that a speed which is out of bounds is said of. */
+    public function field(): string
+    {
+        return match ($this) {
+            self::Drop => 'drop',
+            self::Speed => 'speed',
+            self::Float => 'float_s',
+        };
+    }
+
+    /** A drop stands for the speed of falling water only. */
+    public function of(?WaterKind $kind): self
+    {
+        return $this === self::Drop && $kind !== null && ! $kind->falls() ? self::Speed : $this;
+    }
+}

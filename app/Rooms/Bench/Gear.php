@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms\Bench;
+
+use App\Models\Carry;
+use GentlePour\Kit\Bag;
+use GentlePour\Kit\Filter;
+use GentlePour\Solving\Habits;
+
+/** What a bench is worked out with. */
+final readonly class Gear
+{
+    /** @param  list<Filter>  $on  filters on the lens for the reading */
+    public function __construct(
+        public Bag $bag,
+        public Habits $habits,
+        public Carry $carry,
+        public array $on,
+    ) {
+    }
+
+    /** Focal length in use, as of a full frame. */
+    public function equivalentMm(): float
+    {
+        return $this->bag->camera->sensor->fullFrameEquivalentMm($this->bag->lens->focalLengthMm);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms\Bench;
+
+use App\Forms\Refusal;
+use App\Forms\Typed;
+use GentlePour\InvalidValue;
+use GentlePour\Motion\Framing;
+use GentlePour\Motion\MovingWater;
+use GentlePour\Motion\WaterKind;
+use GentlePour\Motion\WaterSpec;
+
+/** The water on the bench. */
+final readonly class WaterForm
+{
+    /** The core's names for what the form calls otherwise. */
+    private const CORE_FIELDS = [
+        'drop_m' => 'drop', 'float.distance_m' => 'float_m', 'float.seconds' => 'float_s', 'feature_m' => 'feature', 'peak_period_s' => 'period',
+        'significant_height_m' => 'height', 'depth_m' => 'depth', 'chop.peak_period_s' => 'chop_period', 'chop.significant_height_m' => 'chop_height',
+    ];
+
+    /** @param  int  $rhythmId  of the measurement that its period comes from; nought without one */
+    private function __construct(
+        public int $subjectId,
+        public int $rhythmId,
+        public FlowMeasure $measure,
+        public WaterSpec $spec,
+    ) {
+    }
+
+    public static function of(Typed $typed): self
+    {
+        $kind = $typed->choice('kind', WaterKind::class) ?? throw InvalidValue::missing('The water')->at('kind');
+        $measure = ($typed->choice('measure', FlowMeasure::class) ?? FlowMeasure::Speed)->of($kind);
+        $flows = ! $kind->isWaves();
+        $by = static fn (FlowMeasure $one, string $field): ?float => $flows && $measure === $one ? $typed->needed($field) : null;
+        $chop = ! $flows && $typed->has('chop_period') && $typed->has('chop_height');
+
+        return new self($typed->id('subject'), $typed->id('rhythm'), $measure, new WaterSpec(
+            $kind,
+            $by(FlowMeasure::Speed, 'speed'),
+            $by(FlowMeasure::Drop, 'drop'),
+            $flows && $measure === FlowMeasure::Float ? [$typed->needed('float_m'), $typed->needed('float_s')] : null,
+            $flows ? $typed->number('feature') : null,
+            $kind->comesInWaves() ? $typed->number('period') : null,
+            $flows ? null : $typed->number('height'),
+            $flows ? null : $typed->number('depth'),
+            $chop ? [$typed->needed('chop_period'), $typed->needed('chop_height')] : null,
+        ));
+    }
+
+    public function kind(): WaterKind
+    {
+        return $this->spec->kind;
+    }
+
+    /** @throws InvalidValue at the field of the form that the core refuses */
+    public function in(Framing $framing): MovingWater
+    {
+        return Refusal::renamed(
+            ['speed_m_s' => $this->measure->field()] + self::CORE_FIELDS, fn (): MovingWater => $this->spec->in($framing),
+        );
+    }
+}

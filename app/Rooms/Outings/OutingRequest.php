@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms\Outings;
+
+use App\Forms\ReadsTyped;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** An outing, as typed: instants by the place's clock. */
+final class OutingRequest extends FormRequest
+{
+    use ReadsTyped;
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'starts_at' => ['required', 'string', 'max:40'],
+            'ends_at' => ['required', 'string', 'max:40'],
+            'note' => ['nullable', 'string', 'max:2000'],
+        ];
+    }
+}

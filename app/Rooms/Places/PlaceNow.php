@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms\Places;
+
+use App\Models\Outing;
+use App\Models\Place;
+use App\Tide\PlaceTide;
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\InvalidValue;
+use GentlePour\Sky\LightCurve;
+use GentlePour\Solving\Wall;
+use GentlePour\Solving\WallKind;
+use Illuminate\Support\Carbon;
+
+/** What a place says of this hour: the time left until the get-off time, how the light drifts, and when another light comes. */
+final readonly class PlaceNow
+{
+    /** A get-off time further away than this is no matter for a frame. */
+    private const AHEAD_S = 6 * 3600;
+
+    /** An outing counts as under way so long before it starts and after it ends. */
+    private const AROUND_HOURS = 2;
+
+    /** Less drift than this is as good as none, in stops a minute. Judgement. */
+    private const STEADY = 0.03;
+
+    /** Further from the light that is waited for than this, it is another light. Judgement. */
+    private const NEAR_EV = 1.5;
+
+    private const DAY_S = 86400;
+
+    public function __construct(
+        private Place $place,
+        private PlaceTide $tides,
+        private float $unix,
+    ) {
+    }
+
+    /** @return list<Wall> only while an outing to the place is under way: at home the hour of day is no matter */
+    public function walls(): array
+    {
+        $leave = $this->isUnderWay() ? $this->leaveUnix() : null;
+        if ($leave === null) {
+            return [];
+        }
+        $left = $leave - $this->unix;
+        $why = $left > 1 ? 'get off by '.$this->at($leave)->format('G:i') : 'past the get-off time: leave';
+
+        return [new Wall(WallKind::GetOff, ShutterTime::ofSeconds(max(1.0, $left)), $why)];
+    }
+
+    /** Stops a minute just now; null when the light is as good as steady. */
+    public function drift(): ?float
+    {
+        $observer = $this->place->observer();
+        $drift = $observer === null ? 0.0 : LightCurve::of($observer)->driftStopsPerMinute($this->unix);
+
+        return abs($drift) < self::STEADY ? null : $drift;
+    }
+
+    public function driftHint(): ?string
+    {
+        $drift = $this->drift();
+
+        return $drift === null ? null : sprintf('%+.2f just now, by the sun at %s', $drift, $this->place->name);
+    }
+
+    /**
+     * When the sun alone brings a light that is waited for, within a day; null when it does not, or the place has no position.
+     *
+     * @param  bool  $dropping  the light has to fall to it, not to rise
+     */
+    public function when(float $ev100, bool $dropping): ?string
+    {
+        $observer = $this->place->observer();
+        if ($observer === null) {
+            return null;
+        }
+        $spans = LightCurve::of($observer)->between(
+            $ev100 - ($dropping ? self::NEAR_EV : 0), $ev100 + ($dropping ? 0 : self::NEAR_EV), $this->unix, $this->unix + self::DAY_S,
+        );
+
+        return $spans === [] ? null : sprintf(
+            'By the sun at %s, in a clear sky: %s to %s.', $this->place->name, $this->clock($spans[0][0]), $this->clock($spans[0][1]),
+        );
+    }
+
+    private function isUnderWay(): bool
+    {
+        $now = $this->at($this->unix)->utc();
+
+        return Outing::query()->where('place_id', $this->place->id)->where('starts_at', '<=', $now->copy()->addHours(self::AROUND_HOURS))
+            ->where('ends_at', '>=', $now->copy()->subHours(self::AROUND_HOURS))->exists();
+    }
+
+    /** Null where nothing says when to leave, or not within hours. */
+    private function leaveUnix(): ?float
+    {
+        try {
+            $curve = $this->tides->curve($this->place, $this->unix, $this->unix + self::AHEAD_S);
+
+            return $curve === null ? null : $this->tides->getOff($this->place, $curve, $this->unix)?->leaveUnix;
+        } catch (InvalidValue) {
+            return null;
+        }
+    }
+
+    private function clock(float $unix): string
+    {
+        $at = $this->at($unix);
+
+        return $at->isSameDay($this->at($this->unix)) ? $at->format('G:i') : 'tomorrow '.$at->format('G:i');
+    }
+
+    private function at(float $unix): Carbon
+    {
+        return Carbon::createFromTimestamp((int) $unix, $this->place->timezone);
+    }
+}

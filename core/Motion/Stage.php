@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Motion;
+
+/** The settings in which a water can be drawn. */
+enum Stage: string
+{
+    case Sea = 'sea';
+    case Lake = 'lake';
+    case Shore = 'shore';
+    case Fall = 'fall';
+    case Cascade = 'cascade';
+    case Weir = 'weir';
+    case River = 'river';
+}

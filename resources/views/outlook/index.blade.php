@@ -1,0 +1,32 @@
+<x-layout title="Outlook" here="outlook">
+    @if ($empty)
+        <div class="empty"><h1>No place yet</h1><p>Keep a spot with its position, and the next good windows come here.</p><p><a class="button is-go" href="{{ route('places.create') }}">Add a place</a></p></div>
+    @else
+        <div class="outlook">
+            <section>
+                <h1>What is coming</h1>
+                @if ($outing)
+                    <p class="said">Next outing: <a href="{{ route('places.show', [$outing->place, 'day' => $outing->starts_at->setTimezone($outing->place->timezone)->format('Y-m-d')]) }}">{{ $outing->place->name }}, {{ $outing->starts_at->setTimezone($outing->place->timezone)->format('l j F, G:i') }}</a></p>
+                @endif
+                <ol class="coming">
+                    @forelse ($next as $one)
+                        <li><a href="{{ route('places.show', [$one->place, 'day' => $one->from->format('Y-m-d')]) }}">
+                            <span class="coming-when"><b>{{ $one->from->format('D j M') }}</b> {{ $one->from->format('G:i') }} to {{ $one->to->format('G:i') }}</span>
+                            <span class="coming-where">{{ $one->place->name }}<small>{{ $one->mark?->name ?? 'low light' }}{{ $one->window->highestM !== null ? sprintf(', tide to %.1f m', $one->window->highestM) : '' }}</small></span>
+                            <span class="coming-ev">EV {{ number_format($one->window->ev100From, 0) }} to {{ number_format($one->window->ev100To, 0) }}</span>
+                        </a></li>
+                    @empty
+                        <li>Nothing in the next month. <a href="{{ route('windows') }}">Look further ahead</a>.</li>
+                    @endforelse
+                </ol>
+            </section>
+            @if ($board)
+                <section>
+                    <h2><a href="{{ route('places.show', [$place, 'day' => $board->scene->midnight->format('Y-m-d')]) }}">{{ $place->name }}</a>, {{ $board->scene->midnight->format('l j F') }}</h2>
+                    <x-day-board :board="$board" :events="$events"/>
+                </section>
+            @endif
+            @include('places.cautions')
+        </div>
+    @endif
+</x-layout>
