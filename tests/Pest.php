@@ -15,7 +15,9 @@ pest()->extend(BrowserTestCase::class)->in('Browser');
 
 /** Within so many stops, on the base-two logarithm. */
 expect()->extend('toBeWithinStops', function (float $expected, float $stops) {
-    Assert::assertLessThanOrEqual($stops, abs(log($this->value / $expected, 2)), sprintf('%.5g is more than %.3g stops from %.5g', $this->value, $stops, $expected));
+    Assert::assertLessThanOrEqual(
+        $stops, abs(log($this->value / $expected, 2)), sprintf('%.5g is more than %.3g stops from %.5g', $this->value, $stops, $expected),
+    );
 
     return $this;
 });

@@ -42,13 +42,17 @@ function nd(string $name, float $stops, Mount $mount = Mount::Slot): Filter
 function bag(array $filters, bool $release = true, int $slots = 2, float $isoMax = 1600, ?float $isoLow = 50): Bag
 {
     return new Bag(
-        new Camera(new Sensor(36, 24, 6000), Iso::of(100), $isoLow === null ? null : Iso::of($isoLow), Iso::of($isoMax), ShutterTime::onDial(15)),
+        new Camera(
+            new Sensor(36, 24, 6000), Iso::of(100), $isoLow === null ? null : Iso::of($isoLow), Iso::of($isoMax), ShutterTime::onDial(15),
+        ),
         new Lens(24, Aperture::named(4), Aperture::named(22), 77), $filters, $slots, $release,
     );
 }
 
-function question(Bag $bag, float $min, float $max, string $shutter = '1/60', float $bias = 0, ?Habits $habits = null, ?float $longest = null, float $drift = 0): Question
-{
+function question(
+    Bag $bag, float $min, float $max, string $shutter = '1/60', float $bias = 0, ?Habits $habits = null, ?float $longest = null,
+    float $drift = 0,
+): Question {
     return new Question(
         new Reading(new Exposure(Aperture::named(11), ShutterTime::parse($shutter), Iso::of(100)), Stops::zero()),
         Stops::of($bias), ShutterWindow::of(ShutterTime::ofSeconds($min), ShutterTime::ofSeconds($max)), $bag,
@@ -76,10 +80,14 @@ function solveDocument(): array
     return [
         'reading' => ['aperture' => 11, 'shutter' => '1/80', 'iso' => 100, 'filters' => []], 'highlight_bias_stops' => 0,
         'target' => ['min_s' => 10, 'best_s' => 20, 'max_s' => 40],
-        'camera' => ['iso_base' => 100, 'iso_low' => 50, 'iso_max' => 1600, 'longest_timed_s' => 30, 'sensor_width_mm' => 36, 'sensor_height_mm' => 24, 'pixels_wide' => 6000],
+        'camera' => [
+            'iso_base' => 100, 'iso_low' => 50, 'iso_max' => 1600, 'longest_timed_s' => 30, 'sensor_width_mm' => 36,
+            'sensor_height_mm' => 24, 'pixels_wide' => 6000,
+        ],
         'lens' => ['focal_length_mm' => 24, 'aperture_min' => 4, 'aperture_max' => 22, 'thread_mm' => 77],
         'filters' => [
-            ['name' => 'Six', 'kind' => 'nd', 'marking' => '6 stops', 'mount' => 'slot'], ['name' => 'Ten', 'kind' => 'nd', 'marking' => 'ND1000', 'mount' => 'slot'],
+            ['name' => 'Six', 'kind' => 'nd', 'marking' => '6 stops', 'mount' => 'slot'],
+            ['name' => 'Ten', 'kind' => 'nd', 'marking' => 'ND1000', 'mount' => 'slot'],
             ['name' => 'Pola', 'kind' => 'polariser', 'stops' => 1.5, 'mount' => 'thread', 'thread_mm' => 77],
         ],
         'holder' => ['slots' => 2], 'release' => true, 'limits' => ['longest_s' => 240], 'drift_stops_per_min' => 0,
@@ -96,7 +104,8 @@ function solveDocument(): array
 function benchQuery(array $changes = []): array
 {
     return $changes + [
-        'kind' => 'cascade', 'measure' => 'speed', 'speed' => '4', 'camera' => '1', 'lens' => '1', 'focal' => '24', 'distance' => '8', 'look' => 'silk',
+        'kind' => 'cascade', 'measure' => 'speed', 'speed' => '4', 'camera' => '1', 'lens' => '1', 'focal' => '24', 'distance' => '8',
+        'look' => 'silk',
         'look_was' => 'silk', 'target' => '', 'aperture' => 'f/11', 'shutter' => '1/60', 'iso' => '100', 'bias' => '0', 'longest' => '',
     ];
 }

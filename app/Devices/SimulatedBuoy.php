@@ -22,7 +22,8 @@ final class SimulatedBuoy implements ObservationFeed
 
             return [
                 'WDIR' => 200 + 120 * $noise->at($hour / 30 + 50), 'WSPD' => 1 + 12 * $noise->at($hour / 18 + 700), 'WVHT' => $height,
-                'DPD' => $period, 'APD' => 0.72 * $period, 'MWD' => 240 + 70 * $noise->at($hour / 50 + 120), 'PRES' => 1013 - 22 * ($noise->at($hour / 48 + 400) - 0.5),
+                'DPD' => $period, 'APD' => 0.72 * $period, 'MWD' => 240 + 70 * $noise->at($hour / 50 + 120),
+                'PRES' => 1013 - 22 * ($noise->at($hour / 48 + 400) - 0.5),
                 'WTMP' => 11 + 2 * $noise->at($hour / 500),
             ];
         });

@@ -20,7 +20,8 @@ final class SimulatedWeather implements ObservationFeed
             $air = 9 + 5 * $noise->at($hour / 90) + 3 * sin(2 * M_PI * ($hour - 9) / 24);
 
             return [
-                'WDIR' => 180 + 150 * $noise->at($hour / 30 + 50), 'WSPD' => 0.5 + 11 * $noise->at($hour / 18 + 700), 'PRES' => 1013 - 22 * ($noise->at($hour / 48 + 400) - 0.5),
+                'WDIR' => 180 + 150 * $noise->at($hour / 30 + 50), 'WSPD' => 0.5 + 11 * $noise->at($hour / 18 + 700),
+                'PRES' => 1013 - 22 * ($noise->at($hour / 48 + 400) - 0.5),
                 'ATMP' => $air, 'DEWP' => $air - 1 - 9 * $noise->at($hour / 25 + 200),
             ];
         });

@@ -8,7 +8,8 @@ namespace App\Devices;
 final class StandardFormat
 {
     private const COLUMNS = [
-        'WDIR' => ['degT', 0], 'WSPD' => ['m/s', 1], 'GST' => ['m/s', 1], 'WVHT' => ['m', 1], 'DPD' => ['sec', 0], 'APD' => ['sec', 1], 'MWD' => ['degT', 0],
+        'WDIR' => ['degT', 0], 'WSPD' => ['m/s', 1], 'GST' => ['m/s', 1], 'WVHT' => ['m', 1], 'DPD' => ['sec', 0], 'APD' => ['sec', 1],
+        'MWD' => ['degT', 0],
         'PRES' => ['hPa', 1], 'ATMP' => ['degC', 1], 'WTMP' => ['degC', 1], 'DEWP' => ['degC', 1], 'VIS' => ['nmi', 1],
     ];
 
@@ -18,8 +19,12 @@ final class StandardFormat
     public static function rows(float $fromUnix, float $toUnix, callable $at): string
     {
         $lines = [
-            '#YY  MM DD hh mm '.implode(' ', array_map(static fn (string $n): string => str_pad($n, 6, ' ', STR_PAD_LEFT), array_keys(self::COLUMNS))),
-            '#yr  mo dy hr mn '.implode(' ', array_map(static fn (array $c): string => str_pad($c[0], 6, ' ', STR_PAD_LEFT), array_values(self::COLUMNS))),
+            '#YY  MM DD hh mm '.implode(
+                ' ', array_map(static fn (string $n): string => str_pad($n, 6, ' ', STR_PAD_LEFT), array_keys(self::COLUMNS)),
+            ),
+            '#yr  mo dy hr mn '.implode(
+                ' ', array_map(static fn (array $c): string => str_pad($c[0], 6, ' ', STR_PAD_LEFT), array_values(self::COLUMNS)),
+            ),
         ];
         $first = (int) ceil($fromUnix / 3600);
         for ($hour = $first; $hour <= $toUnix / 3600 && $hour - $first < self::HOURS_AT_MOST; $hour++) {

@@ -45,7 +45,10 @@ final readonly class BoardRows
     {
         $rows = [];
         foreach ($scene->marks as $mark) {
-            $rows[] = [$mark->name, BoardRowKind::Mark, $this->plain(array_map(static fn (LevelSpan $s): array => [$s->from, $s->to], $mark->spans))];
+            $rows[] = [
+                $mark->name, BoardRowKind::Mark,
+                $this->plain(array_map(static fn (LevelSpan $s): array => [$s->from, $s->to], $mark->spans)),
+            ];
         }
         if ($scene->wanted !== '') {
             $rows[] = ['no filter', BoardRowKind::Light, $this->plain($scene->withoutFilter)];
@@ -131,6 +134,8 @@ final readonly class BoardRows
         $after = $x + $width + self::BESIDE_GAP;
         $fits = $after + self::BESIDE_PX * mb_strlen($beside) <= $this->end;
 
-        return new Bar($x, $width, $label, $inside, new Label($beside, $fits ? $after : $x - self::BESIDE_GAP, anchor: $fits ? 'start' : 'end'));
+        return new Bar(
+            $x, $width, $label, $inside, new Label($beside, $fits ? $after : $x - self::BESIDE_GAP, anchor: $fits ? 'start' : 'end'),
+        );
     }
 }

@@ -12,8 +12,8 @@ use GentlePour\Sky\SkyEvent;
 use GentlePour\Tide\TideEvent;
 
 /**
- * The day board: one clock axis for sky, tide, light, level marks and outings of a place on a local day. Everything is laid out here, in px of
- * the drawing; the view only writes it down.
+ * The day board: one clock axis for sky, tide, light, level marks and outings of a place on a local day. Everything is laid out here, in
+ * px of the drawing; the view only writes it down.
  */
 final readonly class DayBoard
 {
@@ -121,7 +121,9 @@ final readonly class DayBoard
         foreach ([[SkyEvent::Sunrise, 'start', 6], [SkyEvent::Sunset, 'end', -6]] as [$event, $anchor, $shift]) {
             $unix = $this->scene->sky?->at($event);
             if ($unix !== null) {
-                $labels[] = new Label($event->label().' '.$this->axis->clock($unix), $this->axis->x($unix) + $shift, self::SKY_TOP + 22, $anchor);
+                $labels[] = new Label(
+                    $event->label().' '.$this->axis->clock($unix), $this->axis->x($unix) + $shift, self::SKY_TOP + 22, $anchor,
+                );
             }
         }
 
@@ -170,7 +172,9 @@ final readonly class DayBoard
             [$x, $y] = [$this->axis->x($e->unix), $this->y($e->heightM)];
             $words = sprintf('%s  %.1f m', $this->axis->clock($e->unix), $e->heightM);
 
-            return new TideMark($x, $y, new Label($words, max(self::LEFT + 44, min(self::RIGHT - 44, $x)), $y + ($e->high ? -11 : 20), 'middle'));
+            return new TideMark(
+                $x, $y, new Label($words, max(self::LEFT + 44, min(self::RIGHT - 44, $x)), $y + ($e->high ? -11 : 20), 'middle'),
+            );
         }, $this->scene->tide?->events() ?? []);
     }
 
@@ -193,7 +197,10 @@ final readonly class DayBoard
 
         return new LeaveMark(
             $this->y($getOff->levelM), $words, $hatchX, max(0.0, $this->axis->x($to) - $hatchX), $edgeX,
-            new Label(self::flag($getOff).' '.$this->axis->clock($edge), $edgeX > self::RIGHT - self::FLAG - 4 ? $edgeX - self::FLAG - 2 : $edgeX + 2, self::TOP - 19),
+            new Label(
+                self::flag($getOff).' '.$this->axis->clock($edge),
+                $edgeX > self::RIGHT - self::FLAG - 4 ? $edgeX - self::FLAG - 2 : $edgeX + 2, self::TOP - 19,
+            ),
         );
     }
 
@@ -228,7 +235,9 @@ final readonly class DayBoard
         $moments = [];
         for ($unix = $scene->from; $unix <= $scene->to; $unix += self::STEP_S) {
             $sun = $scene->observer?->sun($unix);
-            $moments[] = new DayMoment($unix, $scene->tide?->heightM($unix), $sun, $sun === null ? null : $scene->light?->ev100With($sun, $unix));
+            $moments[] = new DayMoment(
+                $unix, $scene->tide?->heightM($unix), $sun, $sun === null ? null : $scene->light?->ev100With($sun, $unix),
+            );
         }
 
         return $moments;

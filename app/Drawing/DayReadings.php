@@ -16,7 +16,10 @@ final readonly class DayReadings
     /** So long after the water came the board goes on saying so, in seconds. */
     private const SAID_FOR_S = 7200;
 
-    /** Off the way the lens faces, in degrees: within the first the sun is in the frame of a wide lens, then it flares, then it lights from the side. */
+    /**
+     * Off the way the lens faces, in degrees: within the first the sun is in the frame of a wide lens, then it flares, then it lights from
+     * the side.
+     */
     private const IN_FRAME_DEG = 30;
 
     private const LOW_DEG = 20;
@@ -72,7 +75,9 @@ final readonly class DayReadings
 
     private static function drift(DayMoment $before, DayMoment $after): float
     {
-        return $after->unix > $before->unix ? ((float) $after->ev100 - (float) $before->ev100) / (($after->unix - $before->unix) / 60) : 0.0;
+        return $after->unix > $before->unix
+            ? ((float) $after->ev100 - (float) $before->ev100) / (($after->unix - $before->unix) / 60)
+            : 0.0;
     }
 
     /** What is left until the get-off time, or that it is past, or that the water stands there already. */

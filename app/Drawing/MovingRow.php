@@ -30,6 +30,8 @@ final readonly class MovingRow
     /** @return list<LookSpan> */
     public static function spansOf(LookBands $bands): array
     {
-        return array_map(static fn (LookBand $b): LookSpan => new LookSpan($b->look->value, $b->look->words(), $b->minS, $b->maxS), $bands->bands);
+        return array_map(
+            static fn (LookBand $b): LookSpan => new LookSpan($b->look->value, $b->look->words(), $b->minS, $b->maxS), $bands->bands,
+        );
     }
 }

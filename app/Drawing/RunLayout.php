@@ -9,8 +9,8 @@ use GentlePour\Kit\Filter;
 use GentlePour\Solving\Way;
 
 /**
- * Lays a way out as a run on the stop rule. Steps that lengthen go right on the upper lane; steps that shorten come back on the lower one, so
- * that the arithmetic can be seen.
+ * Lays a way out as a run on the stop rule. Steps that lengthen go right on the upper lane; steps that shorten come back on the lower
+ * one, so that the arithmetic can be seen.
  */
 final readonly class RunLayout
 {
@@ -42,7 +42,8 @@ final readonly class RunLayout
         $key = $way->key();
 
         return new Run(
-            $key, $y, $key === $this->subject->picked?->key(), $forward, $back, $back === [] ? self::LANE : self::LANE - self::BACK_LANE - 1, $endX,
+            $key, $y, $key === $this->subject->picked?->key(), $forward, $back,
+            $back === [] ? self::LANE : self::LANE - self::BACK_LANE - 1, $endX,
             $this->result($way, max($endX, $farX, $startX), min($endX, $startX)),
         );
     }
@@ -72,8 +73,12 @@ final readonly class RunLayout
     private function steps(Way $way): array
     {
         $reading = $this->subject->reading;
-        $step = static fn (float $stops, string $name, string $kind): RunStep => new RunStep($stops, $name.' '.Stops::of($stops)->label(), $kind);
-        $steps = array_map(static fn (Filter $f): RunStep => $step(self::filterStops($way, $f), $f->name, 'filter'), $way->filters->filters);
+        $step = static fn (float $stops, string $name, string $kind): RunStep => new RunStep(
+            $stops, $name.' '.Stops::of($stops)->label(), $kind,
+        );
+        $steps = array_map(
+            static fn (Filter $f): RunStep => $step(self::filterStops($way, $f), $f->name, 'filter'), $way->filters->filters,
+        );
         $steps[] = $step(-$reading->filtersOn->value, 'filters off', 'filter');
         $steps[] = $step($way->aperture->stopsFrom($reading->exposure->aperture)->value, $way->aperture->label(), 'aperture');
         $steps[] = $step(-$way->iso->stopsFrom($reading->exposure->iso)->value, 'ISO '.$way->iso->label(), 'iso');

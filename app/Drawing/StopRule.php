@@ -9,8 +9,8 @@ use GentlePour\Solving\Wall;
 use GentlePour\Solving\Way;
 
 /**
- * The stop rule: looks of what moves, the wanted window, walls, and each way to shoot as a run of columns from the base reading. Everything is
- * laid out here, in px of the drawing; the view only writes it down.
+ * The stop rule: looks of what moves, the wanted window, walls, and each way to shoot as a run of columns from the base reading.
+ * Everything is laid out here, in px of the drawing; the view only writes it down.
  */
 final readonly class StopRule
 {

@@ -113,7 +113,11 @@ final readonly class KitFile
             $found = (new ErrorFormatter)->format($error, false);
             $where = (string) array_key_first($found);
             $said = is_string($found[$where] ?? null) ? $found[$where] : 'it does not fit';
-            throw (new InvalidValue(sprintf('Not a kit by the schema, at %s: %s.', $where === '/' ? 'the top' : $where, rtrim(lcfirst($said), '.'))))->at('kit');
+            throw (
+                new InvalidValue(
+                    sprintf('Not a kit by the schema, at %s: %s.', $where === '/' ? 'the top' : $where, rtrim(lcfirst($said), '.')),
+                )
+            )->at('kit');
         }
 
         return $document instanceof stdClass ? $document : throw (new InvalidValue('A kit is one JSON object.'))->at('kit');

@@ -7,14 +7,27 @@ namespace App\Files;
 use App\Forms\Decimal;
 use DateTimeZone;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
 use GentlePour\Tide\TableCurve;
 use GentlePour\Tide\TideEvent;
 use GentlePour\Time\Instant;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
+use Sabre\VObject\ParseException;
+use Sabre\VObject\Property;
+use Sabre\VObject\Property\ICalendar\DateTime;
+use Sabre\VObject\Reader;
 
 /** A table of high and low waters as people paste it: lines of date, time, height and, if they like, H or L; or iCalendar events. */
 final class TideTable
 {
     private const MOST_LINES = 6000;
+
+    /** Date, time, height and, if they like, high or low. */
+    private const LINE = '/^(\d{4}-\d{2}-\d{2})[T,;\s]+(\d{1,2}:\d{2})(?::\d{2})?[,;\s]+(-?\d+(?:[.,]\d+)?)\s*m?[,;\s]*'
+        .'(h|l|high|low|hw|lw)?[a-z ]*$/i';
+
+    private const SUMMARY = '/(high|low)\D*(-?\d+(?:\.\d+)?)\s*m\b/i';
 
     /**
      * @return list<TideEvent>
@@ -24,11 +37,14 @@ final class TideTable
     public static function parse(string $written, DateTimeZone $zone): array
     {
         $rows = str_contains($written, 'BEGIN:VEVENT') ? self::calendar($written, $zone) : self::lines($written, $zone);
+        usort($rows, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $events = [];
         foreach ($rows as $i => [$unix, $height, $kind]) {
             $neighbour = $rows[$i + 1] ?? $rows[$i - 1] ?? null;
             $high = match ($kind) {
-                'H' => true, 'L' => false, default => $neighbour !== null && $height > $neighbour[1],
+                'H' => true,
+                'L' => false,
+                default => $neighbour !== null && $height > $neighbour[1],
             };
             $events[] = new TideEvent($unix, $height, $high);
         }
@@ -36,7 +52,7 @@ final class TideTable
         return TableCurve::of($events)->events();
     }
 
-    /** @return list<array{float, float, string}> */
+    /** @return list<array{float, float, string}> instant, height and H, L or nothing */
     private static function lines(string $written, DateTimeZone $zone): array
     {
         $rows = [];
@@ -45,42 +61,71 @@ final class TideTable
             if ($line === '' || str_starts_with($line, '#') || ($number === 0 && preg_match('/\d/', $line) !== 1)) {
                 continue;
             }
-            $pattern = '/^(\d{4}-\d{2}-\d{2})[T,;\s]+(\d{1,2}:\d{2})(?::\d{2})?[,;\s]+(-?\d+(?:[.,]\d+)?)\s*m?[,;\s]*(h|l|high|low|hw|lw)?[a-z ]*$/i';
-            if (preg_match($pattern, $line, $m) !== 1) {
-                throw new InvalidValue('Line '.($number + 1).' '.InvalidValue::quoted($line).' cannot be read; write date, time and metres, like 2026-10-18, 05:42, 4.9, H.');
-            }
             try {
-                $unix = Instant::parse($m[1].'T'.str_pad($m[2], 5, '0', STR_PAD_LEFT), $zone);
+                $rows[] = self::line($line, $zone);
             } catch (InvalidValue $e) {
                 throw new InvalidValue('Line '.($number + 1).': '.$e->getMessage());
             }
-            $height = Decimal::read($m[3]);
-            if (abs($height) > 20) {
-                throw new InvalidValue('Line '.($number + 1).': a height of '.$m[3].' m is no tide.');
-            }
-            $rows[] = [$unix, $height, strtoupper(substr($m[4] ?? '', 0, 1))];
         }
-        usort($rows, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return $rows;
+    }
+
+    /** @return array{float, float, string} */
+    private static function line(string $line, DateTimeZone $zone): array
+    {
+        if (preg_match(self::LINE, $line, $m) !== 1) {
+            throw new InvalidValue(
+                InvalidValue::quoted($line).' cannot be read; write date, time and metres, like 2026-10-18, 05:42, 4.9, H.',
+            );
+        }
+
+        return [
+            Instant::parse($m[1].'T'.str_pad($m[2], 5, '0', STR_PAD_LEFT), $zone), self::height(Decimal::read($m[3])),
+            strtoupper(substr($m[4] ?? '', 0, 1)),
+        ];
     }
 
     /** @return list<array{float, float, string}> events whose summary names a height, like “High water 4.9 m” */
     private static function calendar(string $written, DateTimeZone $zone): array
     {
-        $rows = [];
-        $unfolded = (string) preg_replace('/\R[ \t]/', '', $written);
-        foreach (array_slice(explode('BEGIN:VEVENT', $unfolded), 1) as $number => $event) {
-            if (preg_match('/^DTSTART[^:]*:(\d{4})(\d{2})(\d{2})T(\d{2})(\d{2})(\d{2})(Z?)/m', $event, $start) !== 1
-                || preg_match('/^SUMMARY[^:]*:(.*?(high|low).*?(-?\d+(?:\.\d+)?)\s*m\b.*)$/mi', $event, $summary) !== 1) {
-                throw new InvalidValue('Event '.($number + 1).' of the calendar has no start or no summary like “High water 4.9 m”.');
-            }
-            $rows[] = [
-                Instant::parse("{$start[1]}-{$start[2]}-{$start[3]}T{$start[4]}:{$start[5]}:{$start[6]}{$start[7]}", $zone), (float) $summary[3], strtoupper($summary[2][0]),
-            ];
+        $whole = str_contains($written, 'BEGIN:VCALENDAR')
+            ? $written
+            : "BEGIN:VCALENDAR\r\nVERSION:2.0\r\n".trim($written)."\r\nEND:VCALENDAR\r\n";
+        try {
+            $calendar = Reader::read($whole, Reader::OPTION_FORGIVING);
+        } catch (ParseException $e) {
+            throw new InvalidValue('The calendar cannot be read: '.lcfirst(rtrim($e->getMessage(), '.')).'.');
         }
-        usort($rows, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $rows = [];
+        foreach ($calendar instanceof VCalendar ? array_slice($calendar->select('VEVENT'), 0, self::MOST_LINES) : [] as $number => $event) {
+            $rows[] = self::event($event, $zone) ?? throw new InvalidValue(
+                'Event '.((int) $number + 1).' of the calendar has no start or no summary like “High water 4.9 m”.',
+            );
+        }
 
         return $rows;
+    }
+
+    /** @return array{float, float, string}|null */
+    private static function event(mixed $event, DateTimeZone $zone): ?array
+    {
+        [$start, $summary] = $event instanceof VEvent
+            ? [$event->select('DTSTART')[0] ?? null, $event->select('SUMMARY')[0] ?? null]
+            : [null, null];
+        if (! $start instanceof DateTime || ! $start->hasTime() || ! $summary instanceof Property
+            || preg_match(self::SUMMARY, (string) $summary, $m) !== 1) {
+            return null;
+        }
+        $at = $start->getDateTime($zone)->format('Y-m-d\TH:i:sP');
+
+        return [Instant::parse($at, $zone), self::height((float) $m[2]), strtoupper($m[1][0])];
+    }
+
+    private static function height(float $heightM): float
+    {
+        return abs($heightM) <= Limit::TideDifference->most()
+            ? $heightM
+            : throw new InvalidValue('a height of '.Decimal::write($heightM).' m is no tide.');
     }
 }

@@ -15,7 +15,8 @@ use Sabre\VObject\Component\VCalendar;
 /** Windows in open formats: iCalendar with UTC times, an alarm and the cautions; and CSV. */
 final class WindowFiles
 {
-    private const CAUTION = 'Predictions leave out swell sets, surge and weather. Not for navigation. Official tide tables, forecasts, closures, lifeguards and coastguards decide. '
+    private const CAUTION = 'Predictions leave out swell sets, surge and weather. Not for navigation. '
+        .'Official tide tables, forecasts, closures, lifeguards and coastguards decide. '
         .'Watch the water for a quarter of an hour before going down; leave while the way out is dry.';
 
     /** @param  list<Window>  $windows */
@@ -30,13 +31,21 @@ final class WindowFiles
                 'SUMMARY' => $place->name.($window->highestM === null ? '' : sprintf(', tide to %.1f m', $window->highestM)),
                 'DTSTART' => $at($window->from), 'DTEND' => $at($window->to), 'DTSTAMP' => $at($window->from),
                 'DESCRIPTION' => $window->why()."\n".self::CAUTION,
-                'LOCATION' => $place->latitude === null ? $place->name : $place->name.' ('.Position::write($place->latitude, (float) $place->longitude).')',
+                'LOCATION' => $place->latitude === null ? $place->name : $place->name.' ('.Position::write(
+                    $place->latitude, (float) $place->longitude,
+                ).')',
             ]);
             $calendar->add($event);
             if ($place->latitude !== null) {
                 $event->add('GEO', [$place->latitude, (float) $place->longitude]);
             }
-            $event->add('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => '-PT2H', 'DESCRIPTION' => $place->name.' in two hours. Check forecast and official tide table.']);
+            $event->add(
+                'VALARM',
+                [
+                    'ACTION' => 'DISPLAY', 'TRIGGER' => '-PT2H',
+                    'DESCRIPTION' => $place->name.' in two hours. Check forecast and official tide table.',
+                ],
+            );
         }
 
         return $calendar->serialize();
@@ -47,11 +56,19 @@ final class WindowFiles
     {
         $zone = $place->zone();
         $file = fopen('php://memory', 'w+') ?: throw new \RuntimeException('No memory for a table.');
-        fputcsv($file, ['from', 'to', 'minutes', 'highest_m', 'trend', 'sun_altitude_from_deg', 'sun_altitude_to_deg', 'sun_azimuth_deg', 'ev100_from', 'ev100_to', 'score', 'why']);
+        fputcsv(
+            $file,
+            [
+                'from', 'to', 'minutes', 'highest_m', 'trend', 'sun_altitude_from_deg', 'sun_altitude_to_deg', 'sun_azimuth_deg',
+                'ev100_from', 'ev100_to', 'score', 'why',
+            ],
+        );
         foreach ($windows as $w) {
             fputcsv($file, [
-                Instant::write($w->from, $zone), Instant::write($w->to, $zone), round($w->minutes()), $w->highestM === null ? '' : round($w->highestM, 2), $w->trend->value,
-                round($w->sunAltitudeFromDeg, 1), round($w->sunAltitudeToDeg, 1), round($w->sunAzimuthDeg, 1), round($w->ev100From, 1), round($w->ev100To, 1), round($w->score(), 2), $w->why(),
+                Instant::write($w->from, $zone), Instant::write($w->to, $zone), round($w->minutes()),
+                $w->highestM === null ? '' : round($w->highestM, 2), $w->trend->value,
+                round($w->sunAltitudeFromDeg, 1), round($w->sunAltitudeToDeg, 1), round($w->sunAzimuthDeg, 1), round($w->ev100From, 1),
+                round($w->ev100To, 1), round($w->score(), 2), $w->why(),
             ]);
         }
         rewind($file);

@@ -40,7 +40,8 @@ final class Camera extends Model
     /** @var array<string, string> */
     protected $casts = [
         'sensor_width_mm' => 'float', 'sensor_height_mm' => 'float', 'pixels_wide' => 'integer',
-        'iso_base' => 'float', 'iso_low' => 'float', 'iso_max' => 'float', 'longest_timed_s' => 'float', 'battery_minutes' => 'float', 'reciprocity' => 'float',
+        'iso_base' => 'float', 'iso_low' => 'float', 'iso_max' => 'float', 'longest_timed_s' => 'float', 'battery_minutes' => 'float',
+        'reciprocity' => 'float',
     ];
 
     /** @throws InvalidValue when the core cannot make something of it */

@@ -6,7 +6,10 @@ namespace App\Models;
 
 use GentlePour\Outing\Support;
 
-/** What goes along beside cameras, lenses and filters: the holder and its adapters, step-up rings, the release, and what the camera stands on. */
+/**
+ * What goes along beside cameras, lenses and filters: the holder and its adapters, step-up rings, the release, and what the camera stands
+ * on.
+ */
 final readonly class Carry
 {
     public const SETTING = 'carry';

@@ -61,7 +61,8 @@ final class Filter extends Model
         $stops = static fn (?float $value): ?Stops => $value === null ? null : Stops::of($value);
 
         return KitFilter::of(
-            $this->name, $this->kind, $this->mount, $stops($this->stops), $stops($this->measured_stops), $stops($this->lightest_stops), $this->thread_mm,
+            $this->name, $this->kind, $this->mount, $stops($this->stops), $stops($this->measured_stops), $stops($this->lightest_stops),
+            $this->thread_mm,
             $this->cast_red === null && $this->cast_blue === null ? null : ColourCast::of($this->cast_red ?? 0.0, $this->cast_blue ?? 0.0),
         );
     }

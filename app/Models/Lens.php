@@ -68,7 +68,9 @@ final class Lens extends Model
 
         return new KitLens(
             $focalMm, $at($this->widest_f, $this->widest_long_f), $at($this->smallest_f, $this->smallest_long_f), $this->thread_mm,
-            $this->best_from_f === null || $this->best_to_f === null ? null : [Aperture::named($this->best_from_f), Aperture::named($this->best_to_f)],
+            $this->best_from_f === null || $this->best_to_f === null ? null : [
+                Aperture::named($this->best_from_f), Aperture::named($this->best_to_f),
+            ],
         );
     }
 

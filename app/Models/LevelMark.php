@@ -46,7 +46,13 @@ final class LevelMark extends Model
 
     public function learned(): LearnedLevel
     {
-        return LearnedLevel::of(array_values($this->sightings->map(static fn (Sighting $s): Seen => new Seen($s->seen_at->getTimestamp(), $s->predicted_m, $s->reached))->all()));
+        return LearnedLevel::of(
+            array_values(
+                $this->sightings->map(
+                    static fn (Sighting $s): Seen => new Seen($s->seen_at->getTimestamp(), $s->predicted_m, $s->reached),
+                )->all(),
+            ),
+        );
     }
 
     /** The height to plan with: as given, or learned and on the safe side; null while nothing is known. */

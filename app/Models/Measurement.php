@@ -51,7 +51,9 @@ final class Measurement extends Model
     /** The figure that it comes to, large, with its unit. */
     public function figure(): string
     {
-        $said = fn (string $name, int $decimals, string $unit): string => $this->number($name) === null ? '–' : number_format((float) $this->number($name), $decimals).' '.$unit;
+        $said = fn (string $name, int $decimals, string $unit): string => $this->number($name) === null
+            ? '–'
+            : number_format((float) $this->number($name), $decimals).' '.$unit;
 
         return match ($this->kind) {
             MeasurementKind::Waves, MeasurementKind::Buoy => $said('period_s', 1, 's'),
@@ -68,12 +70,23 @@ final class Measurement extends Model
         $said = fn (string $name, string $form): ?string => $this->number($name) === null ? null : sprintf($form, $this->number($name));
 
         return implode(' · ', array_filter(match ($this->kind) {
-            MeasurementKind::Waves => [$said('spread_s', '± %.1f s'), $said('presses', '%d presses'), $said('set_size', 'sets of %d'), $this->number('set_apart_s') === null ? null : sprintf('every %.0f min', (float) $this->number('set_apart_s') / 60)],
+            MeasurementKind::Waves => [
+                $said('spread_s', '± %.1f s'), $said('presses', '%d presses'), $said('set_size', 'sets of %d'),
+                $this->number('set_apart_s') === null ? null : sprintf('every %.0f min', (float) $this->number('set_apart_s') / 60),
+            ],
             MeasurementKind::Swash => ['retreat', $said('period_s', 'uprush every %.1f s'), $said('retreats', '%d retreats')],
-            MeasurementKind::Float => [$said('spread_m_s', '± %.2f m/s'), $said('runs', '%d runs'), ($this->data['mean'] ?? false) === true ? 'mean of the column' : 'surface'],
+            MeasurementKind::Float => [
+                $said('spread_m_s', '± %.2f m/s'), $said('runs', '%d runs'),
+                ($this->data['mean'] ?? false) === true ? 'mean of the column' : 'surface',
+            ],
             MeasurementKind::Drop => [$said('foot_m_s', '%.1f m/s at the foot'), $said('mean_m_s', '%.1f m/s on the way')],
-            MeasurementKind::Clouds => [$said('share', 'across %.0f %% of the frame'), $said('base_m', 'base %.0f m'), $said('elevation_deg', '%.0f° up')],
-            MeasurementKind::Buoy => [$said('height_m', '%.1f m high'), $said('wind_m_s', 'wind %.0f m/s'), is_string($this->data['source'] ?? null) ? $this->data['source'] : null],
+            MeasurementKind::Clouds => [
+                $said('share', 'across %.0f %% of the frame'), $said('base_m', 'base %.0f m'), $said('elevation_deg', '%.0f° up'),
+            ],
+            MeasurementKind::Buoy => [
+                $said('height_m', '%.1f m high'), $said('wind_m_s', 'wind %.0f m/s'),
+                is_string($this->data['source'] ?? null) ? $this->data['source'] : null,
+            ],
         }, static fn (?string $part): bool => $part !== null));
     }
 

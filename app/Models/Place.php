@@ -51,14 +51,17 @@ final class Place extends Model
 
     /** @var array<string, mixed> */
     protected $attributes = [
-        'timezone' => 'UTC', 'tide' => 'none', 'high_minutes' => 0, 'low_minutes' => 0, 'high_m' => 0, 'low_m' => 0, 'margin_m' => 0.3, 'walk_minutes' => 15,
+        'timezone' => 'UTC', 'tide' => 'none', 'high_minutes' => 0, 'low_minutes' => 0, 'high_m' => 0, 'low_m' => 0, 'margin_m' => 0.3,
+        'walk_minutes' => 15,
         'wave_height_m' => 1.0, 'wave_period_s' => 8.0, 'slope' => 0.08, 'wall' => false,
     ];
 
     /** @var array<string, string> */
     protected $casts = [
-        'latitude' => 'float', 'longitude' => 'float', 'facing_deg' => 'float', 'tide' => TideSource::class, 'high_minutes' => 'float', 'low_minutes' => 'float',
-        'high_m' => 'float', 'low_m' => 'float', 'stand_m' => 'float', 'way_out_m' => 'float', 'margin_m' => 'float', 'walk_minutes' => 'float',
+        'latitude' => 'float', 'longitude' => 'float', 'facing_deg' => 'float', 'tide' => TideSource::class, 'high_minutes' => 'float',
+        'low_minutes' => 'float',
+        'high_m' => 'float', 'low_m' => 'float', 'stand_m' => 'float', 'way_out_m' => 'float', 'margin_m' => 'float',
+        'walk_minutes' => 'float',
         'wave_height_m' => 'float', 'wave_period_s' => 'float', 'slope' => 'float', 'wall' => 'boolean',
     ];
 

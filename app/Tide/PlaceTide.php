@@ -56,12 +56,18 @@ final readonly class PlaceTide
         $said = $station->madeUp ? ['This station is made up for the demo.'] : [];
         $left = $station->unknown($this->catalogue->constituents());
         if ($left !== []) {
-            $said[] = 'Left out, unknown to the predictor: '.implode(', ', array_map(static fn ($h): string => sprintf('%s (%.0f cm)', $h->name, 100 * $h->amplitudeM), $left)).'.';
+            $said[] = 'Left out, unknown to the predictor: '.implode(
+                ', ', array_map(static fn ($h): string => sprintf('%s (%.0f cm)', $h->name, 100 * $h->amplitudeM), $left),
+            ).'.';
         }
         if ($place->latitude !== null && $place->longitude !== null) {
             $km = $station->distanceKm($place->latitude, $place->longitude);
             if ($km > 25) {
-                $said[] = sprintf('The station is %.0f km away: round a headland or up an inlet the tide may be hours and metres different. Check with sightings.', $km);
+                $said[] = sprintf(
+                    'The station is %.0f km away: round a headland or up an inlet the tide may be hours and metres different. '
+                    .'Check with sightings.',
+                    $km,
+                );
             }
         }
 
@@ -78,7 +84,9 @@ final readonly class PlaceTide
     {
         $stand = $place->stand_m ?? $place->way_out_m;
 
-        return $stand === null ? null : GetOff::after($curve, $fromUnix, $stand, $place->way_out_m, $this->runUpM($place), $place->margin_m, $place->walk_minutes);
+        return $stand === null
+            ? null
+            : GetOff::after($curve, $fromUnix, $stand, $place->way_out_m, $this->runUpM($place), $place->margin_m, $place->walk_minutes);
     }
 
     private function shifted(Place $place, float $fromUnix, float $toUnix): ?TideCurve

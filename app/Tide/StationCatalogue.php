@@ -49,7 +49,10 @@ final class StationCatalogue
         $found = [];
         foreach ($this->lines() as $line) {
             if (preg_match('/^\{"id":"([^"]+)","name":"((?:[^"\\\\]|\\\\.)*)","lat":(-?[\d.]+),"lon":(-?[\d.]+)/', $line, $m) === 1) {
-                $found[] = [Station::haversineKm($latitude, $longitude, (float) $m[3], (float) $m[4]), $m[1], $m[2], str_contains($line, '"made_up":true'), $line];
+                $found[] = [
+                    Station::haversineKm($latitude, $longitude, (float) $m[3], (float) $m[4]), $m[1], $m[2],
+                    str_contains($line, '"made_up":true'), $line,
+                ];
             }
         }
         usort($found, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
@@ -64,7 +67,9 @@ final class StationCatalogue
     private function lines(): iterable
     {
         yield from file(base_path('data/made-up-stations.ndjson'), FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [];
-        $file = gzopen(base_path('data/stations.ndjson.gz'), 'rb') ?: throw new RuntimeException('The station catalogue data/stations.ndjson.gz is missing.');
+        $file = gzopen(base_path('data/stations.ndjson.gz'), 'rb') ?: throw new RuntimeException(
+            'The station catalogue data/stations.ndjson.gz is missing.',
+        );
         try {
             while (($line = gzgets($file, 65536)) !== false) {
                 yield $line;
@@ -77,7 +82,9 @@ final class StationCatalogue
     private function line(string $id): string
     {
         // Found once, a station's line is kept; a new catalogue has a new time, and so a new key.
-        return Cache::rememberForever('station:'.filemtime(base_path('data/stations.ndjson.gz')).':'.$id, fn (): string => $this->scan($id));
+        return Cache::rememberForever(
+            'station:'.filemtime(base_path('data/stations.ndjson.gz')).':'.$id, fn (): string => $this->scan($id),
+        );
     }
 
     private function scan(string $id): string
@@ -89,7 +96,11 @@ final class StationCatalogue
             }
         }
 
-        throw (new InvalidValue('There is no station '.InvalidValue::quoted($id).' in the catalogue; pour:tide --near=LAT,LON lists those nearby.'))->at('station');
+        throw (
+            new InvalidValue(
+                'There is no station '.InvalidValue::quoted($id).' in the catalogue; pour:tide --near=LAT,LON lists those nearby.',
+            )
+        )->at('station');
     }
 
     private function stationOf(string $line): Station

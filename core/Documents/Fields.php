@@ -112,7 +112,9 @@ final readonly class Fields
     public function texts(string $name): array
     {
         return array_map(
-            fn (int $i, mixed $value): string => is_string($value) ? $value : throw (new InvalidValue('Must be text.'))->at($this->at($name).'.'.$i),
+            fn (int $i, mixed $value): string => is_string($value) ? $value : throw (
+                new InvalidValue('Must be text.')
+            )->at($this->at($name).'.'.$i),
             array_keys($this->items($name)),
             $this->items($name),
         );
@@ -122,7 +124,9 @@ final readonly class Fields
     public function numbers(string $name): array
     {
         return array_map(
-            fn (int $i, mixed $value): float => is_int($value) || is_float($value) ? (float) $value : throw InvalidValue::notNumeric('Each of '.$this->called($name))->at($this->at($name).'.'.$i),
+            fn (int $i, mixed $value): float => is_int($value) || is_float($value) ? (float) $value : throw InvalidValue::notNumeric(
+                'Each of '.$this->called($name),
+            )->at($this->at($name).'.'.$i),
             array_keys($this->items($name)),
             $this->items($name),
         );
@@ -144,7 +148,8 @@ final readonly class Fields
     public function harmonics(string $name): array
     {
         return array_map(
-            fn (int $i, mixed $h): array => is_array($h) && is_string($h[0] ?? null) && is_numeric($h[1] ?? null) && is_numeric($h[2] ?? null)
+            fn (int $i, mixed $h): array => is_array($h) && is_string($h[0] ?? null) && is_numeric($h[1] ?? null)
+                && is_numeric($h[2] ?? null)
                 ? [$h[0], (float) $h[1], (float) $h[2]]
                 : throw (new InvalidValue('A harmonic constant is a name, an amplitude and a phase.'))->at($this->at($name).'.'.$i),
             array_keys($this->items($name)),
@@ -236,7 +241,9 @@ final readonly class Fields
 
     private static function seconds(mixed $value): ShutterTime
     {
-        return ShutterTime::ofSeconds(is_int($value) || is_float($value) ? (float) $value : throw InvalidValue::notNumeric('A shutter time'));
+        return ShutterTime::ofSeconds(
+            is_int($value) || is_float($value) ? (float) $value : throw InvalidValue::notNumeric('A shutter time'),
+        );
     }
 
     /**
@@ -257,7 +264,9 @@ final readonly class Fields
     {
         $value = $this->values[$name] ?? [];
 
-        return is_array($value) && array_is_list($value) ? $value : throw (new InvalidValue($this->called($name).' must be a list.'))->at($this->at($name));
+        return is_array($value) && array_is_list($value)
+            ? $value
+            : throw (new InvalidValue($this->called($name).' must be a list.'))->at($this->at($name));
     }
 
     private function missing(string $name): InvalidValue

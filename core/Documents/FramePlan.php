@@ -9,8 +9,8 @@ use GentlePour\Measuring\CrestRhythm;
 use GentlePour\Outing\Step;
 
 /**
- * What was planned of one frame, with everything that led to it, as it is kept: a document of its own version, which stands when kit, places
- * and models have changed.
+ * What was planned of one frame, with everything that led to it, as it is kept: a document of its own version, which stands when kit,
+ * places and models have changed.
  */
 final readonly class FramePlan
 {
@@ -71,7 +71,8 @@ final readonly class FramePlan
             $water->has('waves') ? $water->number('waves') : null,
             $in->number('longest_timed_s'),
             array_map(
-                static fn (Fields $s): Step => new Step($s->text('key'), $s->text('title'), $s->text('detail'), $s->text('skipped')), $in->children('steps'),
+                static fn (Fields $s): Step => new Step($s->text('key'), $s->text('title'), $s->text('detail'), $s->text('skipped')),
+                $in->children('steps'),
             ),
             $in->texts('cautions'),
             $in->has('purpose') ? $in->text('purpose') : null,
@@ -88,10 +89,13 @@ final readonly class FramePlan
             'rhythm' => $this->rhythm === null ? null : self::rhythmToArray($this->rhythm),
             'moment' => $this->moment,
             'reading' => ['label' => $this->readingLabel, 'ev100' => $this->ev100],
-            'water' => ['speed_m_s' => $this->speedMS, 'feature_m' => $this->featureM, 'texture' => $this->texture, 'waves' => $this->waves],
+            'water' => [
+                'speed_m_s' => $this->speedMS, 'feature_m' => $this->featureM, 'texture' => $this->texture, 'waves' => $this->waves,
+            ],
             'longest_timed_s' => $this->longestTimedS,
             'steps' => array_map(
-                static fn (Step $s): array => ['key' => $s->key, 'title' => $s->title, 'detail' => $s->detail, 'skipped' => $s->skipped], $this->steps,
+                static fn (Step $s): array => ['key' => $s->key, 'title' => $s->title, 'detail' => $s->detail, 'skipped' => $s->skipped],
+                $this->steps,
             ),
             'cautions' => $this->cautions,
             'purpose' => $this->purpose,

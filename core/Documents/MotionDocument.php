@@ -40,7 +40,9 @@ final class MotionDocument
     public static function answer(Fields $in): array
     {
         $camera = $in->child('camera');
-        $sensor = $camera->make(static fn (): Sensor => new Sensor($camera->number('sensor_width_mm'), $camera->number('sensor_height_mm')));
+        $sensor = $camera->make(
+            static fn (): Sensor => new Sensor($camera->number('sensor_width_mm'), $camera->number('sensor_height_mm')),
+        );
         $focal = $in->number('focal_length_mm');
         $times = $in->shutters('evaluate_s', self::EVALUATIONS_AT_MOST);
         $out = [];
@@ -54,7 +56,9 @@ final class MotionDocument
         foreach ($in->children('subjects') as $i => $subject) {
             $name = $subject->textOr('name', 'subject '.($i + 1));
             if (in_array($name, $names, true)) {
-                throw $subject->refusal('name', 'Two parts of the picture share the name '.InvalidValue::quoted($name).'; give each its own.');
+                throw $subject->refusal(
+                    'name', 'Two parts of the picture share the name '.InvalidValue::quoted($name).'; give each its own.',
+                );
             }
             $names[] = $name;
             [$answered, $target] = self::moving($subject, $name, $in, $sensor, $focal, $times);
@@ -132,7 +136,9 @@ final class MotionDocument
         if ($in->has('crossing')) {
             $crossing = $in->child('crossing');
 
-            return $crossing->make(static fn (): Clouds => Clouds::ofCrossing($crossing->number('frame_share'), $crossing->number('seconds')));
+            return $crossing->make(
+                static fn (): Clouds => Clouds::ofCrossing($crossing->number('frame_share'), $crossing->number('seconds')),
+            );
         }
 
         $base = match (true) {
@@ -140,9 +146,15 @@ final class MotionDocument
             $in->has('kind') => $in->choice('kind', CloudKind::class)->baseM(),
             default => $in->make(static fn (): float => CloudBase::ofDewPoint($in->number('temperature_c'), $in->number('dew_point_c'))),
         };
-        $across = $in->has('wind_from_deg') ? CloudBase::across($in->number('wind_from_deg'), $in->number('facing_deg')) : $in->numberOr('across', 1.0);
+        $across = $in->has('wind_from_deg')
+            ? CloudBase::across($in->number('wind_from_deg'), $in->number('facing_deg'))
+            : $in->numberOr('across', 1.0);
 
-        return $in->make(static fn (): Clouds => Clouds::ofWind($in->number('speed_m_s'), $base, $in->numberOr('elevation_deg', 30), $across, $focalMm, $sensor->widthMm));
+        return $in->make(
+            static fn (): Clouds => Clouds::ofWind(
+                $in->number('speed_m_s'), $base, $in->numberOr('elevation_deg', 30), $across, $focalMm, $sensor->widthMm,
+            ),
+        );
     }
 
     /**
@@ -163,7 +175,9 @@ final class MotionDocument
                 'look' => $bands->at($t->seconds)->look->value,
                 'waves' => $water->waves($t->seconds),
             ], $times),
-            'looks' => array_map(static fn (LookBand $b): array => ['look' => $b->look->value, 'min_s' => $b->minS, 'max_s' => $b->maxS], $bands->bands),
+            'looks' => array_map(
+                static fn (LookBand $b): array => ['look' => $b->look->value, 'min_s' => $b->minS, 'max_s' => $b->maxS], $bands->bands,
+            ),
         ];
     }
 
@@ -180,7 +194,10 @@ final class MotionDocument
                 'streak_share' => $clouds->streakShare($t->seconds),
                 'look' => CloudLook::ofShare($clouds->streakShare($t->seconds))->value,
             ], $times),
-            'looks' => array_map(static fn (array $b): array => ['look' => $b['look']->value, 'min_s' => $b['minS'], 'max_s' => $b['maxS']], $clouds->bands()),
+            'looks' => array_map(
+                static fn (array $b): array => ['look' => $b['look']->value, 'min_s' => $b['minS'], 'max_s' => $b['maxS']],
+                $clouds->bands(),
+            ),
         ];
     }
 
@@ -199,9 +216,14 @@ final class MotionDocument
 
         return ['conflict' => $windows + [
             'stops_apart' => $apart[0]->stopsApart(),
-            'pairs' => array_map(static fn (Conflict $c): array => ['between' => [$c->shorter->name, $c->longer->name], 'stops_apart' => $c->stopsApart()], $apart),
+            'pairs' => array_map(
+                static fn (Conflict $c): array => ['between' => [$c->shorter->name, $c->longer->name], 'stops_apart' => $c->stopsApart()],
+                $apart,
+            ),
             'frames' => array_map(
-                static fn (array $frame): array => self::window($frame['window']) + ['for' => array_map(static fn (LookTarget $w): string => $w->name, $frame['targets'])],
+                static fn (array $frame): array => self::window($frame['window']) + [
+                    'for' => array_map(static fn (LookTarget $w): string => $w->name, $frame['targets']),
+                ],
                 $picture->frames(),
             ),
         ]];

@@ -30,6 +30,8 @@ final readonly class Observation
 
     public function saysAnything(): bool
     {
-        return array_filter(get_object_vars($this), static fn (mixed $v, string $k): bool => $k !== 'unix' && $v !== null, ARRAY_FILTER_USE_BOTH) !== [];
+        return array_filter(
+            get_object_vars($this), static fn (mixed $v, string $k): bool => $k !== 'unix' && $v !== null, ARRAY_FILTER_USE_BOTH,
+        ) !== [];
     }
 }

@@ -8,8 +8,8 @@ use GentlePour\InvalidValue;
 use GentlePour\Time\Instant;
 
 /**
- * Wave observations from open text files: the columnar standard meteorological format of public ocean buoys (a line of names that
- * begins with YY, MM, DD, hh; a line of units; MM, or nines in the older files, for what is missing), and plain CSV with named columns. Lines
+ * Wave observations from open text files: the columnar standard meteorological format of public ocean buoys (a line of names that begins
+ * with YY, MM, DD, hh; a line of units; MM, or nines in the older files, for what is missing), and plain CSV with named columns. Lines
  * that cannot be read are kept with the reason; the rest is used.
  */
 final readonly class ObservationFiles
@@ -18,12 +18,16 @@ final readonly class ObservationFiles
 
     /** Column names, lower case, to what they mean; as the buoys' format, forecasts and people write them. */
     private const COLUMNS = [
-        'wvht' => 'significantHeightM', 'hs' => 'significantHeightM', 'significant_height_m' => 'significantHeightM', 'wave_height' => 'significantHeightM', 'wave_height_m' => 'significantHeightM',
-        'dpd' => 'peakPeriodS', 'tp' => 'peakPeriodS', 'peak_period_s' => 'peakPeriodS', 'wave_period' => 'peakPeriodS', 'period_s' => 'peakPeriodS',
+        'wvht' => 'significantHeightM', 'hs' => 'significantHeightM', 'significant_height_m' => 'significantHeightM',
+        'wave_height' => 'significantHeightM', 'wave_height_m' => 'significantHeightM',
+        'dpd' => 'peakPeriodS', 'tp' => 'peakPeriodS', 'peak_period_s' => 'peakPeriodS', 'wave_period' => 'peakPeriodS',
+        'period_s' => 'peakPeriodS',
         'apd' => 'meanPeriodS', 'tz' => 'meanPeriodS', 'mean_period_s' => 'meanPeriodS',
         'mwd' => 'fromDeg', 'wave_direction' => 'fromDeg', 'from_deg' => 'fromDeg',
-        'wspd' => 'windMS', 'wind_speed' => 'windMS', 'wind_m_s' => 'windMS', 'wdir' => 'windFromDeg', 'wd' => 'windFromDeg', 'wind_direction' => 'windFromDeg', 'wind_from_deg' => 'windFromDeg',
-        'pres' => 'pressureHpa', 'bar' => 'pressureHpa', 'pressure_hpa' => 'pressureHpa', 'atmp' => 'airC', 'air_c' => 'airC', 'temperature_c' => 'airC',
+        'wspd' => 'windMS', 'wind_speed' => 'windMS', 'wind_m_s' => 'windMS', 'wdir' => 'windFromDeg', 'wd' => 'windFromDeg',
+        'wind_direction' => 'windFromDeg', 'wind_from_deg' => 'windFromDeg',
+        'pres' => 'pressureHpa', 'bar' => 'pressureHpa', 'pressure_hpa' => 'pressureHpa', 'atmp' => 'airC', 'air_c' => 'airC',
+        'temperature_c' => 'airC',
         'wtmp' => 'waterC', 'water_c' => 'waterC', 'dewp' => 'dewPointC', 'dew_point_c' => 'dewPointC',
     ];
 
@@ -36,7 +40,9 @@ final readonly class ObservationFiles
     ];
 
     /** Units that a line of units may name, as factors to ours. */
-    private const FACTORS = ['ft' => 0.3048, 'feet' => 0.3048, 'kts' => 0.514444, 'kt' => 0.514444, 'kn' => 0.514444, 'mph' => 0.44704, 'km/h' => 1 / 3.6];
+    private const FACTORS = [
+        'ft' => 0.3048, 'feet' => 0.3048, 'kts' => 0.514444, 'kt' => 0.514444, 'kn' => 0.514444, 'mph' => 0.44704, 'km/h' => 1 / 3.6,
+    ];
 
     /**
      * @param  list<Observation>  $observations  in order of time, one an instant: what comes in a later file counts
@@ -60,7 +66,11 @@ final readonly class ObservationFiles
         foreach ($files as $name => $text) {
             $lines = explode("\n", str_replace(["\r\n", "\r", "\u{FEFF}"], ["\n", "\n", ''], $text));
             if (count($lines) > self::LINES_AT_MOST) {
-                throw (new InvalidValue(sprintf('“%s” has more than %s lines; send the part that matters.', $name, number_format(self::LINES_AT_MOST))))->at('files');
+                throw (
+                    new InvalidValue(
+                        sprintf('“%s” has more than %s lines; send the part that matters.', $name, number_format(self::LINES_AT_MOST)),
+                    )
+                )->at('files');
             }
             [$found, $unread] = self::readOne($lines, $name);
             foreach ($found as $observation) {
@@ -92,7 +102,9 @@ final readonly class ObservationFiles
     /** The nearest that says something of the waves. */
     public function nearestWaves(float $unix): ?Observation
     {
-        return (new self(array_values(array_filter($this->observations, static fn (Observation $o): bool => $o->periodS() !== null)), []))->nearest($unix);
+        return (
+            new self(array_values(array_filter($this->observations, static fn (Observation $o): bool => $o->periodS() !== null)), [])
+        )->nearest($unix);
     }
 
     /**
@@ -113,7 +125,9 @@ final readonly class ObservationFiles
             if ($names === null) {
                 $separator = str_contains($line, ';') ? ';' : (str_contains($line, ',') ? ',' : null);
                 // MM is the month and mm the minute: the one pair of names that only their case tells apart.
-                $names = array_map(static fn (string $n): string => $n === 'mm' ? 'mn' : mb_strtolower($n), self::cells(ltrim($line, "# \t"), $separator));
+                $names = array_map(
+                    static fn (string $n): string => $n === 'mm' ? 'mn' : mb_strtolower($n), self::cells(ltrim($line, "# \t"), $separator),
+                );
                 $old = $separator === null && ! str_starts_with(ltrim($line), '#');
                 self::checkNames($names, $separator, $file);
 
@@ -127,7 +141,9 @@ final readonly class ObservationFiles
             try {
                 $found[] = self::observation($names, self::cells($line, $separator), $factors, $old);
             } catch (InvalidValue $e) {
-                $bad[] = ['file' => $file, 'line' => $i + 1, 'reason' => $e->getMessage(), 'text' => mb_strimwidth(trim($line), 0, 120, '…')];
+                $bad[] = [
+                    'file' => $file, 'line' => $i + 1, 'reason' => $e->getMessage(), 'text' => mb_strimwidth(trim($line), 0, 120, '…'),
+                ];
             }
         }
 
@@ -146,9 +162,16 @@ final readonly class ObservationFiles
     /** @param  list<string>  $names */
     private static function checkNames(array $names, ?string $separator, string $file): void
     {
-        $timed = $separator === null ? array_diff(['mm', 'dd', 'hh'], $names) === [] && preg_match('/^(#?yy(yy)?)$/', $names[0] ?? '') === 1 : array_intersect(self::TIMES, $names) !== [];
+        $timed = $separator === null
+            ? array_diff(['mm', 'dd', 'hh'], $names) === [] && preg_match('/^(#?yy(yy)?)$/', $names[0] ?? '') === 1
+            : array_intersect(self::TIMES, $names) !== [];
         if (! $timed || array_intersect(array_keys(self::COLUMNS), $names) === []) {
-            throw (new InvalidValue("“{$file}” does not begin with names of columns that are known: YY MM DD hh mm … WVHT DPD as buoys write them, or CSV with time, significant_height_m, peak_period_s."))->at('files');
+            throw (
+                new InvalidValue(
+                    "“{$file}” does not begin with names of columns that are known: YY MM DD hh mm … WVHT DPD as buoys write them, "
+                    .'or CSV with time, significant_height_m, peak_period_s.',
+                )
+            )->at('files');
         }
     }
 

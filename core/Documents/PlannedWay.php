@@ -38,8 +38,10 @@ final readonly class PlannedWay
     public static function of(Way $way): self
     {
         return new self(
-            $way->shutter->seconds, $way->shutterLabel(), $way->exact->cardLabel(), $way->exact->seconds, $way->aperture->number, $way->aperture->label(),
-            $way->iso->speed, $way->iso->label(), $way->filters->names(), $way->stack->value, $way->exposureError()->value, $way->bulb, $way->score(),
+            $way->shutter->seconds, $way->shutterLabel(), $way->exact->cardLabel(), $way->exact->seconds, $way->aperture->number,
+            $way->aperture->label(),
+            $way->iso->speed, $way->iso->label(), $way->filters->names(), $way->stack->value, $way->exposureError()->value, $way->bulb,
+            $way->score(),
             $way->terms, $way->warnings,
         );
     }
@@ -51,7 +53,9 @@ final readonly class PlannedWay
             $in->number('shutter_s'), $in->text('shutter_label'), $in->text('card_label'), $in->number('exact_s'), $in->number('aperture'),
             $in->text('aperture_label'), $in->number('iso'), $in->text('iso_label'), $in->texts('filters'), $in->number('stops'),
             $in->number('exposure_error_stops'), $in->flagOr('bulb', false), $in->number('score'),
-            array_map(static fn (Fields $t): Term => new Term($t->text('name'), $t->number('stops'), $t->text('why')), $in->children('terms')),
+            array_map(
+                static fn (Fields $t): Term => new Term($t->text('name'), $t->number('stops'), $t->text('why')), $in->children('terms'),
+            ),
             $in->texts('warnings'),
         );
     }

@@ -69,7 +69,10 @@ final class SkyDocument
 
         return [
             'sun' => ['altitude_deg' => $sun->altitudeDeg, 'azimuth_deg' => $sun->azimuthDeg],
-            'moon' => ['altitude_deg' => $moon->altitudeDeg, 'azimuth_deg' => $moon->azimuthDeg, 'phase_share' => Moon::litShare(new Moment($unix))],
+            'moon' => [
+                'altitude_deg' => $moon->altitudeDeg, 'azimuth_deg' => $moon->azimuthDeg,
+                'phase_share' => Moon::litShare(new Moment($unix)),
+            ],
         ];
     }
 
@@ -79,8 +82,9 @@ final class SkyDocument
      *
      * @throws InvalidValue
      */
-    public static function light(Observer $observer, float $fromUnix, float $toUnix, float $stepMinutes, SkyCondition $sky, array $readings, \DateTimeZone $zone): array
-    {
+    public static function light(
+        Observer $observer, float $fromUnix, float $toUnix, float $stepMinutes, SkyCondition $sky, array $readings, \DateTimeZone $zone,
+    ): array {
         Limit::LightStep->check($stepMinutes, 'step');
         if ($toUnix < $fromUnix) {
             throw (new InvalidValue('The end must not come before the beginning.'))->at('to');

@@ -77,7 +77,9 @@ final class SolveDocument
     private static function drift(Fields $in, Bag $bag, Reading $reading): DriftingLight
     {
         if (! $in->has('earlier_reading')) {
-            return $in->make(static fn (): DriftingLight => DriftingLight::of($in->numberOr('drift_stops_per_min', 0)), 'drift_stops_per_min');
+            return $in->make(
+                static fn (): DriftingLight => DriftingLight::of($in->numberOr('drift_stops_per_min', 0)), 'drift_stops_per_min',
+            );
         }
         $earlier = $in->child('earlier_reading');
 
@@ -88,14 +90,17 @@ final class SolveDocument
 
     private static function sharp(Fields $in): SharpRange
     {
-        return $in->make(static fn (): SharpRange => SharpRange::of($in->number('near_m'), $in->has('far_m') ? $in->number('far_m') : null));
+        return $in->make(
+            static fn (): SharpRange => SharpRange::of($in->number('near_m'), $in->has('far_m') ? $in->number('far_m') : null),
+        );
     }
 
     /** @return list<Filter> graduated filters on the lens for the reading */
     private static function staying(Fields $in, Bag $bag): array
     {
         return array_values(array_filter(
-            array_map(static fn (string $name): Filter => $bag->filter($name), $in->texts('filters')), static fn (Filter $f): bool => $f->kind->hasEdge(),
+            array_map(static fn (string $name): Filter => $bag->filter($name), $in->texts('filters')),
+            static fn (Filter $f): bool => $f->kind->hasEdge(),
         ));
     }
 
@@ -104,7 +109,11 @@ final class SolveDocument
         $on = Stops::zero();
         foreach ($in->texts('filters') as $i => $name) {
             $filter = $in->make(static fn (): Filter => $bag->filter($name), 'filters.'.$i);
-            $on = $on->plus($filter->stops() ?? throw (new InvalidValue('The density of “'.$filter->name.'” is not known; measure it first.'))->at('reading.filters.'.$i));
+            $on = $on->plus(
+                $filter->stops() ?? throw (
+                    new InvalidValue('The density of “'.$filter->name.'” is not known; measure it first.')
+                )->at('reading.filters.'.$i),
+            );
         }
 
         return new Reading(new Exposure($in->aperture('aperture'), $in->shutter('shutter'), $in->iso('iso')), $on);
@@ -123,7 +132,10 @@ final class SolveDocument
         $lens = $in->child('lens');
         $holder = $in->childOrEmpty('holder');
         $body = $camera->make(static fn (): Camera => new Camera(
-            new Sensor($camera->numberOr('sensor_width_mm', 36), $camera->numberOr('sensor_height_mm', 24), $camera->has('pixels_wide') ? $camera->whole('pixels_wide') : null),
+            new Sensor(
+                $camera->numberOr('sensor_width_mm', 36), $camera->numberOr('sensor_height_mm', 24),
+                $camera->has('pixels_wide') ? $camera->whole('pixels_wide') : null,
+            ),
             $camera->iso('iso_base'),
             $camera->has('iso_low') ? $camera->iso('iso_low') : null,
             $camera->has('iso_max') ? $camera->iso('iso_max') : $camera->iso('iso_base'),
@@ -140,7 +152,8 @@ final class SolveDocument
         $rings = array_map(static fn (Fields $ring): array => [$ring->number('from_mm'), $ring->number('to_mm')], $in->children('rings'));
 
         return $in->make(static fn (): Bag => new Bag(
-            $body, $glass, $filters, $holder->has('slots') ? $holder->whole('slots') : 0, $in->flagOr('release', false), $rings, $holder->numbers('adapters_mm'),
+            $body, $glass, $filters, $holder->has('slots') ? $holder->whole('slots') : 0, $in->flagOr('release', false), $rings,
+            $holder->numbers('adapters_mm'),
         ));
     }
 
@@ -156,7 +169,9 @@ final class SolveDocument
         } elseif ($in->has('marking')) {
             $nominal = $in->make(static fn (): Stops => FilterMarking::parse($in->text('marking'))->stops(), 'marking');
         }
-        $measured = $in->has('measured_stops') ? $in->make(static fn (): Stops => Stops::of($in->number('measured_stops')), 'measured_stops') : null;
+        $measured = $in->has('measured_stops')
+            ? $in->make(static fn (): Stops => Stops::of($in->number('measured_stops')), 'measured_stops')
+            : null;
 
         return $in->make(static fn (): Filter => Filter::of(
             $in->text('name'), $kind, $in->choiceOr('mount', Mount::Slot), $nominal, $measured, $lightest,
@@ -193,12 +208,17 @@ final class SolveDocument
                 'focus_m' => DepthOfField::focusM($sharp),
                 'aperture_needed' => $depth->needed($sharp),
                 'hyperfocal_m' => $best === null ? null : $depth->hyperfocalM($best->aperture),
-                'focus_stack_m' => $best === null || $depth->covers($best->aperture, $sharp) ? null : $depth->focusStackM($best->aperture, $sharp),
+                'focus_stack_m' => $best === null || $depth->covers($best->aperture, $sharp)
+                    ? null
+                    : $depth->focusStackM($best->aperture, $sharp),
             ]]),
             'ev100' => $answer->ev100,
             'found' => $answer->count,
             'solutions' => array_map(static fn (Way $w): array => PlannedWay::of($w)->toArray(), $answer->ways),
-            'remedies' => array_map(static fn (Remedy $r): array => ['kind' => $r->kind->value, 'stops' => $r->stops, 'detail' => $r->detail], $answer->remedies),
+            'remedies' => array_map(
+                static fn (Remedy $r): array => ['kind' => $r->kind->value, 'stops' => $r->stops, 'detail' => $r->detail],
+                $answer->remedies,
+            ),
         ];
     }
 }

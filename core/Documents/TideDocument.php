@@ -25,19 +25,26 @@ final class TideDocument
      * @throws InvalidValue
      */
     public static function answer(
-        Station $station, Constituents $constituents, float $fromUnix, float $toUnix, ?float $stepMinutes, ?string $datum, ?float $aboveM, ?float $belowM,
+        Station $station, Constituents $constituents, float $fromUnix, float $toUnix, ?float $stepMinutes, ?string $datum, ?float $aboveM,
+        ?float $belowM,
     ): array {
         $zone = Instant::timezone($station->timezone);
         $curve = $station->curve($constituents, $fromUnix, $toUnix, $datum);
         $out = ['station' => [
             'id' => $station->id, 'name' => $station->name, 'latitude' => $station->latitude, 'longitude' => $station->longitude,
-            'timezone' => $station->timezone, 'datum' => $datum ?? $station->defaultDatum(), 'attribution' => $station->attribution, 'license' => $station->license,
-            'left_out' => array_map(static fn (Harmonic $h): array => ['constituent' => $h->name, 'amplitude_m' => $h->amplitudeM], $station->unknown($constituents)),
+            'timezone' => $station->timezone, 'datum' => $datum ?? $station->defaultDatum(), 'attribution' => $station->attribution,
+            'license' => $station->license,
+            'left_out' => array_map(
+                static fn (Harmonic $h): array => ['constituent' => $h->name, 'amplitude_m' => $h->amplitudeM],
+                $station->unknown($constituents),
+            ),
         ]];
         if ($stepMinutes !== null) {
             Limit::HeightStep->check($stepMinutes, 'step');
             if (($toUnix - $fromUnix) / 60 / $stepMinutes > self::HEIGHTS_AT_MOST) {
-                throw (new InvalidValue('That is more than '.self::HEIGHTS_AT_MOST.' heights; take a longer step or a shorter span.'))->at('step');
+                throw (
+                    new InvalidValue('That is more than '.self::HEIGHTS_AT_MOST.' heights; take a longer step or a shorter span.')
+                )->at('step');
             }
             $out['heights'] = [];
             for ($unix = $fromUnix; $unix <= $toUnix; $unix += 60 * $stepMinutes) {
@@ -49,7 +56,8 @@ final class TideDocument
         ], $curve->events());
         if ($aboveM !== null || $belowM !== null) {
             $out['windows'] = array_map(static fn (LevelSpan $s): array => [
-                'from' => Instant::write($s->from, $zone), 'to' => Instant::write($s->to, $zone), 'highest_m' => round($s->highestM, 4), 'lowest_m' => round($s->lowestM, 4),
+                'from' => Instant::write($s->from, $zone), 'to' => Instant::write($s->to, $zone), 'highest_m' => round($s->highestM, 4),
+                'lowest_m' => round($s->lowestM, 4),
             ], Level::between($aboveM, $belowM)->spans($curve));
         }
 

@@ -29,7 +29,9 @@ final class WindowsDocument
      */
     public static function answer(Fields $in, callable $tide): array
     {
-        $zone = $in->has('timezone') ? $in->make(static fn (): \DateTimeZone => Instant::timezone($in->text('timezone')), 'timezone') : new \DateTimeZone('UTC');
+        $zone = $in->has('timezone')
+            ? $in->make(static fn (): \DateTimeZone => Instant::timezone($in->text('timezone')), 'timezone')
+            : new \DateTimeZone('UTC');
         $from = $in->make(static fn (): float => Instant::parse($in->text('from'), $zone), 'from');
         $to = $in->make(static fn (): float => self::end($in->text('to'), $zone), 'to');
         TideSpan::check($from, $to);
@@ -46,7 +48,9 @@ final class WindowsDocument
 
         return [
             'by' => $by,
-            'windows' => array_map(static fn (Window $w): array => self::window($w, $zone), $by === 'time' ? $windows : WindowSearch::ranked($windows)),
+            'windows' => array_map(
+                static fn (Window $w): array => self::window($w, $zone), $by === 'time' ? $windows : WindowSearch::ranked($windows),
+            ),
         ];
     }
 
@@ -68,7 +72,9 @@ final class WindowsDocument
 
         return $in->make(static fn (): WindowQuery => new WindowQuery(
             new Observer($in->number('latitude'), $in->number('longitude')),
-            new PlaceCalendar($zone, $in->texts('days'), $hours === null ? null : [self::minutes($hours, 'from'), self::minutes($hours, 'to')]),
+            new PlaceCalendar(
+                $zone, $in->texts('days'), $hours === null ? null : [self::minutes($hours, 'from'), self::minutes($hours, 'to')],
+            ),
             $level->has('above_m') || $level->has('below_m') ? $level->make(static fn (): Level => Level::between(
                 $level->has('above_m') ? $level->number('above_m') : null, $level->has('below_m') ? $level->number('below_m') : null,
             )) : null,
@@ -84,7 +90,8 @@ final class WindowsDocument
     private static function minutes(Fields $in, string $name): int
     {
         return $in->make(static function () use ($in, $name): int {
-            if (preg_match('/^(\d{1,2}):(\d{2})$/', $in->text($name), $m) !== 1 || (int) $m[1] * 60 + (int) $m[2] > 1440 || (int) $m[2] > 59) {
+            if (preg_match('/^(\d{1,2}):(\d{2})$/', $in->text($name), $m) !== 1 || (int) $m[1] * 60 + (int) $m[2] > 1440
+                || (int) $m[2] > 59) {
                 throw new InvalidValue('An hour is written like 05:30.');
             }
 
@@ -98,9 +105,15 @@ final class WindowsDocument
         return [
             'from' => Instant::write($w->from, $zone), 'to' => Instant::write($w->to, $zone), 'minutes' => round($w->minutes(), 1),
             'highest_m' => $w->highestM === null ? null : round($w->highestM, 3), 'trend' => $w->trend->value,
-            'sun' => ['altitude_from_deg' => round($w->sunAltitudeFromDeg, 3), 'altitude_to_deg' => round($w->sunAltitudeToDeg, 3), 'azimuth_deg' => round($w->sunAzimuthDeg, 2)],
-            'ev100_from' => round($w->ev100From, 2), 'ev100_to' => round($w->ev100To, 2), 'score' => round($w->score(), 3), 'why' => $w->why(),
-            'terms' => array_map(static fn (Term $t): array => ['name' => $t->name, 'points' => round($t->stops, 3), 'why' => $t->why], $w->terms),
+            'sun' => [
+                'altitude_from_deg' => round($w->sunAltitudeFromDeg, 3), 'altitude_to_deg' => round($w->sunAltitudeToDeg, 3),
+                'azimuth_deg' => round($w->sunAzimuthDeg, 2),
+            ],
+            'ev100_from' => round($w->ev100From, 2), 'ev100_to' => round($w->ev100To, 2), 'score' => round($w->score(), 3),
+            'why' => $w->why(),
+            'terms' => array_map(
+                static fn (Term $t): array => ['name' => $t->name, 'points' => round($t->stops, 3), 'why' => $t->why], $w->terms,
+            ),
         ];
     }
 }

@@ -94,7 +94,9 @@ final readonly class FilterMarking
     private static function equation(array $reading): string
     {
         ['stops' => $stops, 'meaning' => $meaning] = $reading;
-        $said = str_ends_with($meaning, 'stops') ? Numeral::short($stops->value).' stops' : $meaning.' = '.Numeral::short($stops->value).' stops';
+        $said = str_ends_with($meaning, 'stops')
+            ? Numeral::short($stops->value).' stops'
+            : $meaning.' = '.Numeral::short($stops->value).' stops';
 
         return str_starts_with($meaning, 'density') ? $said : $said.', density '.number_format($stops->density(), 1);
     }
@@ -125,7 +127,9 @@ final readonly class FilterMarking
         if (preg_match('/^(?:nd)?(?:x(\d+(?:\.\d+)?)|(\d+(?:\.\d+)?)x)$/', $text, $m) === 1) {
             $factor = $m[1] !== '' ? $m[1] : $m[2];
 
-            return (float) $factor >= 1 ? $one(Stops::ofFactor((float) $factor), 'factor '.$factor) : throw UnreadableMarking::unknown($written);
+            return (float) $factor >= 1
+                ? $one(Stops::ofFactor((float) $factor), 'factor '.$factor)
+                : throw UnreadableMarking::unknown($written);
         }
         if (preg_match('/^(?:nd|od|d)?(\d?\.\d+)$/', $text, $m) === 1 || preg_match('/^(?:od|d)(\d)$/', $text, $m) === 1) {
             return $one(Stops::ofDensity((float) $m[1]), 'density '.$m[1]);

@@ -38,7 +38,12 @@ final readonly class Bag
     /** Whether the holder can be put before this lens, by an adapter of its thread or a ring to one. */
     public function holderFits(): bool
     {
-        return $this->slots > 0 && ($this->adapters === [] || $this->lens->threadMm === null || array_filter($this->adapters, fn (float $mm): bool => $this->bridges($mm)) !== []);
+        return $this->slots > 0
+            && (
+                $this->adapters === [] || $this->lens->threadMm === null || array_filter(
+                    $this->adapters, fn (float $mm): bool => $this->bridges($mm),
+                ) !== []
+            );
     }
 
     /** Whether something of a thread goes before this lens: by the same thread, or by a ring that steps up to it. */

@@ -15,7 +15,8 @@ final readonly class Camera
     /**
      * @param  Iso|null  $isoLow  extended below base
      * @param  float|null  $batteryMinutes  of open shutter that the battery lasts; null where it is no matter
-     * @param  float  $reciprocity  exponent p of film, t' = t^p for times above a second (Schwarzschild's law in its common form); 1 for sensors
+     * @param  float  $reciprocity  exponent p of film, t' = t^p for times above a second (Schwarzschild's law in its common form); 1 for
+     *     sensors
      *
      * @throws InvalidValue when a figure is out of bounds or the ISO range is upside down
      */

@@ -7,8 +7,8 @@ namespace GentlePour\Kit;
 use GentlePour\Exposure\Stops;
 
 /**
- * The kinds of filter, and everything in which one kind differs from another: what it does to the exposure, how it is written down, where it
- * goes before the lens and what a person should know of it. A new kind is one more case; every match below then asks for the rest.
+ * The kinds of filter, and everything in which one kind differs from another: what it does to the exposure, how it is written down, where
+ * it goes before the lens and what a person should know of it. A new kind is one more case; every match below then asks for the rest.
  * Common practice, unless it says judgement.
  */
 enum FilterKind: string

@@ -69,7 +69,12 @@ final readonly class FilterStack
      */
     public static function ordered(array $filters): array
     {
-        usort($filters, static fn (Filter $a, Filter $b): int => [self::depth($a), $b->stops()->value ?? 0.0] <=> [self::depth($b), $a->stops()->value ?? 0.0]);
+        usort(
+            $filters,
+            static fn (Filter $a, Filter $b): int => [
+                self::depth($a), $b->stops()->value ?? 0.0,
+            ] <=> [self::depth($b), $a->stops()->value ?? 0.0],
+        );
 
         return $filters;
     }

@@ -21,9 +21,12 @@ final class Stacks
      */
     public static function of(Bag $bag, array $staying = []): array
     {
-        $slots = $bag->holderFits() ? $bag->slots - count(array_filter($staying, static fn (Filter $f): bool => $f->mount === Mount::Slot)) : 0;
+        $slots = $bag->holderFits()
+            ? $bag->slots - count(array_filter($staying, static fn (Filter $f): bool => $f->mount === Mount::Slot))
+            : 0;
         $usable = array_values(array_filter(
-            $bag->filters, static fn (Filter $f): bool => $f->setsTheTime() && self::fits($f, $bag) && ($f->mount === Mount::Thread || $slots > 0),
+            $bag->filters,
+            static fn (Filter $f): bool => $f->setsTheTime() && self::fits($f, $bag) && ($f->mount === Mount::Thread || $slots > 0),
         ));
         $units = array_map(static fn (Filter $f): array => [$f], FilterStack::ordered($usable));
         if ($staying === [] && $slots >= 2) {

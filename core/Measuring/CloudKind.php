@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace GentlePour\Measuring;
 
-/** Clouds by the height at which they usually lie in middle latitudes. WMO International Cloud Atlas (2017), étages; the middle of each kind's range. */
+/**
+ * Clouds by the height at which they usually lie in middle latitudes. WMO International Cloud Atlas (2017), étages; the middle of each
+ * kind's range.
+ */
 enum CloudKind: string
 {
     case Stratus = 'stratus';

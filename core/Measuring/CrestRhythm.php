@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace GentlePour\Measuring;
 
 /**
- * A rhythm that was pressed with the crests, to count on by, on the clock of the device that heard it. Waves are no clockwork: each adds its own
- * spread, so that after n of them the next crest is unsure by the spread times the root of n, as of any sum of independent errors. Past half
- * a period nothing is left to say.
+ * A rhythm that was pressed with the crests, to count on by, on the clock of the device that heard it. Waves are no clockwork: each adds
+ * its own spread, so that after n of them the next crest is unsure by the spread times the root of n, as of any sum of independent
+ * errors. Past half a period nothing is left to say.
  */
 final readonly class CrestRhythm
 {

@@ -24,8 +24,9 @@ final readonly class Clouds
      *
      * @throws InvalidValue when a figure is out of bounds
      */
-    public static function ofWind(float $speedMS, float $baseM, float $elevationDeg, float $across, float $focalLengthMm, float $widthMm): self
-    {
+    public static function ofWind(
+        float $speedMS, float $baseM, float $elevationDeg, float $across, float $focalLengthMm, float $widthMm,
+    ): self {
         Limit::CloudSpeed->check($speedMS, 'speed_m_s');
         Limit::CloudBase->check($baseM, 'base_m');
         Limit::CloudElevation->check($elevationDeg, 'elevation_deg');
@@ -55,7 +56,10 @@ final readonly class Clouds
         return $this->sharePerSecond * $seconds;
     }
 
-    /** Contrast left of the clouds' edges after an open time, for drawing them: 1 / (1 + 6 s), s the streak's share of the frame. Judgement. */
+    /**
+     * Contrast left of the clouds' edges after an open time, for drawing them: 1 / (1 + 6 s), s the streak's share of the frame.
+     * Judgement.
+     */
     public function contrastKept(float $seconds): float
     {
         return 1 / (1 + 6 * $this->streakShare($seconds));

@@ -64,7 +64,10 @@ final readonly class Picture
         }
         $frames[] = $held;
 
-        return array_map(static fn (array $targets): array => ['window' => self::common($targets) ?? $targets[0]->window, 'targets' => $targets], $frames);
+        return array_map(
+            static fn (array $targets): array => ['window' => self::common($targets) ?? $targets[0]->window, 'targets' => $targets],
+            $frames,
+        );
     }
 
     /** @param  non-empty-list<LookTarget>  $targets */

@@ -40,7 +40,8 @@ final readonly class ShoreRhythm
         return match ($kind->opensBy()) {
             OpeningMoment::Any => null,
             OpeningMoment::Retreat => sprintf(
-                'Open as the uprush turns. The retreat lasts about %.1f s, half the period: stay within it for streaks.', $this->periodS / 2,
+                'Open as the uprush turns. The retreat lasts about %.1f s, half the period: stay within it for streaks.',
+                $this->periodS / 2,
             ),
             OpeningMoment::Crests => match (true) {
                 $this->waves() < 0.5 => 'Open as the crest stands up, or at the top of the uprush.',

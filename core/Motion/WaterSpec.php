@@ -7,8 +7,8 @@ namespace GentlePour\Motion;
 use GentlePour\InvalidValue;
 
 /**
- * How one water was described: its kind and what was measured of it. Forms, commands, kept subjects and pictures all put their water together
- * here. What is not said is null. Speeds in m/s, lengths in m, times in s.
+ * How one water was described: its kind and what was measured of it. Forms, commands, kept subjects and pictures all put their water
+ * together here. What is not said is null. Speeds in m/s, lengths in m, times in s.
  */
 final readonly class WaterSpec
 {
@@ -43,7 +43,8 @@ final readonly class WaterSpec
     /**
      * The water in a frame.
      *
-     * @throws InvalidValue when what its kind needs is missing or out of bounds, at speed_m_s, drop_m, float.distance_m, float.seconds, feature_m,
+     * @throws InvalidValue when what its kind needs is missing or out of bounds, at speed_m_s, drop_m, float.distance_m, float.seconds,
+     *     feature_m,
      *                      peak_period_s, significant_height_m, depth_m, shortest_wave_m or chop.…
      */
     public function in(Framing $framing): MovingWater
@@ -63,7 +64,9 @@ final readonly class WaterSpec
         $seas = [WaveSpectrum::ofPeriod($period, $this->peakEnhancement, $this->heightM ?? self::HEIGHT_M)];
         if ($this->chop !== null) {
             if ($this->heightM === null) {
-                throw (new InvalidValue('Two seas can only be added when the significant height of each is given.'))->at('significant_height_m');
+                throw (
+                    new InvalidValue('Two seas can only be added when the significant height of each is given.')
+                )->at('significant_height_m');
             }
             try {
                 $seas[] = WaveSpectrum::ofPeriod($this->chop[0], WaveSpectrum::WIND_SEA, $this->chop[1]);

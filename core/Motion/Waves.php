@@ -158,7 +158,10 @@ final class Waves implements MovingWater
             return $weight > 0 ? sqrt(max(0.0, $sum) / $weight) : 0.0;
         }, $times);
 
-        return ['radS' => [$this->radS[$from] - $this->cellRadS / 2, $this->radS[$to] + $this->cellRadS / 2], 'weight' => $weight, 'kept' => $kept];
+        return [
+            'radS' => [$this->radS[$from] - $this->cellRadS / 2, $this->radS[$to] + $this->cellRadS / 2], 'weight' => $weight,
+            'kept' => $kept,
+        ];
     }
 
     /**

@@ -32,8 +32,9 @@ final readonly class GetOff
      *
      * @throws InvalidValue when run-up, margin or walk are out of bounds
      */
-    public static function after(TideCurve $tide, float $fromUnix, float $standM, ?float $wayOutM, float $runUpM, float $marginM, float $walkMinutes): ?self
-    {
+    public static function after(
+        TideCurve $tide, float $fromUnix, float $standM, ?float $wayOutM, float $runUpM, float $marginM, float $walkMinutes,
+    ): ?self {
         Limit::RunUp->check($runUpM);
         Limit::Margin->check($marginM);
         Limit::WalkMinutes->check($walkMinutes);
@@ -45,7 +46,8 @@ final readonly class GetOff
             $reached = max($span->from, $fromUnix);
 
             return new self(
-                $reached - 60 * $walkMinutes, $reached, $level, $tide->heightM(min($tide->to(), $reached + 300)) - $tide->heightM(max($tide->from(), $reached - 300)),
+                $reached - 60 * $walkMinutes, $reached, $level,
+                $tide->heightM(min($tide->to(), $reached + 300)) - $tide->heightM(max($tide->from(), $reached - 300)),
                 $span->from < $fromUnix ? $span->to : null,
             );
         }

@@ -49,27 +49,41 @@ final readonly class PocketCard
         for ($third = self::FIRST_THIRD; $third <= self::LAST_THIRD; $third += $thirds ? 1 : 3) {
             $rows[] = [
                 'base' => DialLabels::at(DialLabels::SHUTTER, DialLabels::SHUTTER_FIRST, $third) ?? '',
-                'cells' => array_map(static fn (FilterStack $s): ?array => self::cell($third / 3 + $s->darkest->value, $bag, $byCard), $stacks),
+                'cells' => array_map(
+                    static fn (FilterStack $s): ?array => self::cell($third / 3 + $s->darkest->value, $bag, $byCard), $stacks,
+                ),
             ];
         }
 
         return new self(
-            array_map(static fn (FilterStack $s): array => ['name' => $s->label(), 'stops' => $s->darkest->value], $stacks), $rows, $thirds, $byCard,
+            array_map(static fn (FilterStack $s): array => ['name' => $s->label(), 'stops' => $s->darkest->value], $stacks), $rows, $thirds,
+            $byCard,
         );
     }
 
     /** Comma-separated, a line of names first, times in seconds beside their labels. */
     public function csv(): string
     {
-        $lines = [['base shutter', ...array_merge(...array_map(static fn (array $c): array => [$c['name'].' ('.round($c['stops'], 2).' stops)', 'seconds'], $this->columns))]];
+        $lines = [
+            [
+                'base shutter',
+                ...array_merge(
+                    ...array_map(
+                        static fn (array $c): array => [$c['name'].' ('.round($c['stops'], 2).' stops)', 'seconds'], $this->columns,
+                    ),
+                ),
+            ],
+        ];
         foreach ($this->rows as $row) {
             $lines[] = [$row['base'], ...array_merge(...array_map(
-                static fn (?array $cell): array => $cell === null ? ['', ''] : [$cell['label'], (string) round($cell['seconds'], 4)], $row['cells'],
+                static fn (?array $cell): array => $cell === null ? ['', ''] : [$cell['label'], (string) round($cell['seconds'], 4)],
+                $row['cells'],
             ))];
         }
 
         return implode("\r\n", array_map(static fn (array $line): string => implode(',', array_map(
-            static fn (string $text): string => preg_match('/[",\r\n]/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text, $line,
+            static fn (string $text): string => preg_match('/[",\r\n]/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text,
+            $line,
         )), $lines))."\r\n";
     }
 
@@ -80,8 +94,13 @@ final readonly class PocketCard
      */
     private static function stacks(Bag $bag): array
     {
-        $stacks = array_values(array_filter(Stacks::of($bag), static fn (FilterStack $s): bool => $s->filters !== [] && ! $s->isVariable() && ! $s->crossed));
-        usort($stacks, static fn (FilterStack $a, FilterStack $b): int => [$a->count(), $a->darkest->value] <=> [$b->count(), $b->darkest->value]);
+        $stacks = array_values(
+            array_filter(Stacks::of($bag), static fn (FilterStack $s): bool => $s->filters !== [] && ! $s->isVariable() && ! $s->crossed),
+        );
+        usort(
+            $stacks,
+            static fn (FilterStack $a, FilterStack $b): int => [$a->count(), $a->darkest->value] <=> [$b->count(), $b->darkest->value],
+        );
         $chosen = [];
         foreach ($stacks as $stack) {
             $same = array_filter($chosen, static fn (FilterStack $c): bool => abs($c->darkest->value - $stack->darkest->value) < 0.15);
@@ -105,6 +124,9 @@ final readonly class PocketCard
         $timed = $exact->isTimedBy($bag->camera->longestTimed);
         $time = $byCard ? $exact->card() : ($timed ? $exact->nearestDial() : $exact->counted());
 
-        return ['label' => $byCard ? $exact->cardLabel() : $time->label($bag->camera->longestTimed), 'seconds' => $time->seconds, 'bulb' => ! $timed];
+        return [
+            'label' => $byCard ? $exact->cardLabel() : $time->label($bag->camera->longestTimed), 'seconds' => $time->seconds,
+            'bulb' => ! $timed,
+        ];
     }
 }

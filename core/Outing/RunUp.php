@@ -29,7 +29,9 @@ final class RunUp
         $length = Dispersion::GRAVITY * $periodS ** 2 / (2 * M_PI);
         $product = $heightM * $length;
         $iribarren = $slope / sqrt($heightM / $length);
-        $runUp = $iribarren < 0.3 ? 0.043 * sqrt($product) : 1.1 * (0.35 * $slope * sqrt($product) + 0.5 * sqrt($product * (0.563 * $slope ** 2 + 0.004)));
+        $runUp = $iribarren < 0.3
+            ? 0.043 * sqrt($product)
+            : 1.1 * (0.35 * $slope * sqrt($product) + 0.5 * sqrt($product * (0.563 * $slope ** 2 + 0.004)));
 
         return $wall ? 2 * $runUp : $runUp;
     }

@@ -12,8 +12,8 @@ use GentlePour\Solving\Wall;
 use GentlePour\Solving\WallKind;
 
 /**
- * What the camera stands on, and how long it stands still in wind. Judgement: the force of wind grows with the square of its speed, and what
- * is seen of a sway with the focal length, so the time falls as 1 / (v^2 f) from what is known to hold in 5 m/s at 24 mm.
+ * What the camera stands on, and how long it stands still in wind. Judgement: the force of wind grows with the square of its speed, and
+ * what is seen of a sway with the focal length, so the time falls as 1 / (v^2 f) from what is known to hold in 5 m/s at 24 mm.
  */
 enum Support: string
 {

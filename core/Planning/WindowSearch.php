@@ -113,8 +113,9 @@ final class WindowSearch
     }
 
     /** @param  list<TideEvent>  $highWaters */
-    private static function window(WindowQuery $query, ?TideCurve $tide, array $highWaters, LightCurve $light, float $from, float $to): Window
-    {
+    private static function window(
+        WindowQuery $query, ?TideCurve $tide, array $highWaters, LightCurve $light, float $from, float $to,
+    ): Window {
         $middle = ($from + $to) / 2;
         $sun = array_map($query->observer->sun(...), [$from, $middle, $to]);
         $highest = $tide === null ? null : max($tide->heightM($from), $tide->heightM($middle), $tide->heightM($to));

@@ -53,7 +53,12 @@ final class Scene
             'kind' => 'flow',
             'along' => $kind->falls() ? 'down' : 'across',
             'feature' => (float) sprintf('%.4g', $water->featureM() / $widthM),
-            'streak' => array_map(static fn (float $t): float => (float) sprintf('%.5g', $framing->streakMm($water->speedMS(), $t) / $framing->sensor->widthMm), $times),
+            'streak' => array_map(
+                static fn (float $t): float => (float) sprintf(
+                    '%.5g', $framing->streakMm($water->speedMS(), $t) / $framing->sensor->widthMm,
+                ),
+                $times,
+            ),
         ];
     }
 }

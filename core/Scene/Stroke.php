@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace GentlePour\Scene;
 
 /**
- * A streak of water as one stroke of a small drawing: its length in px and how plainly it stands out, 0 to 1. The lengths are judgement: a drop
- * stays a dot, a streak across the frame a strand that still fits its band, and in between each doubling can be told apart.
+ * A streak of water as one stroke of a small drawing: its length in px and how plainly it stands out, 0 to 1. The lengths are judgement:
+ * a drop stays a dot, a streak across the frame a strand that still fits its band, and in between each doubling can be told apart.
  */
 final readonly class Stroke
 {

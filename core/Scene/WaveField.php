@@ -26,9 +26,10 @@ final class WaveField
     private const FAN_DEG = 55.0;
 
     /**
+     * Each wave is its wave number across and away in rad/m, its phase in rad and its slope.
+     *
      * @param  list<float>  $times  open times in seconds
-     * @return array{bins: list<array{waves: list<array{float, float, float, float}>, kept: list<float>}>} each wave as wave number across and
-     *                                                                                            away in rad/m, phase in rad, slope
+     * @return array{bins: list<array{waves: list<array{float, float, float, float}>, kept: list<float>}>}
      */
     public static function of(Waves $waves, array $times): array
     {

@@ -34,7 +34,9 @@ final readonly class DayOfSky
     {
         $sun = self::samples(static fn (float $unix): Horizontal => $observer->sun($unix), $fromUnix, $toUnix, self::SUN_STEP_S);
         $events = [];
-        $limb = static fn (Horizontal $h): float => $h->altitudeDeg + self::REFRACTION_DEG + rad2deg(asin(self::SUN_RADIUS_KM / $h->distanceKm));
+        $limb = static fn (Horizontal $h): float => $h->altitudeDeg + self::REFRACTION_DEG + rad2deg(
+            asin(self::SUN_RADIUS_KM / $h->distanceKm),
+        );
         $seeSun = static fn (float $unix): Horizontal => $observer->sun($unix);
         [$events[SkyEvent::Sunrise->value], $events[SkyEvent::Sunset->value]] = self::crossings($sun, $limb, $seeSun);
         foreach (self::TWILIGHTS as [$depression, $dawn, $dusk]) {
@@ -44,7 +46,9 @@ final readonly class DayOfSky
         }
         $events[SkyEvent::Noon->value] = self::noon($observer, $sun);
         $moon = self::samples(static fn (float $unix): Horizontal => $observer->moon($unix), $fromUnix, $toUnix, self::MOON_STEP_S);
-        $moonLimb = static fn (Horizontal $h): float => $h->altitudeDeg + self::REFRACTION_DEG + rad2deg(asin(Moon::RADIUS_KM / $h->distanceKm));
+        $moonLimb = static fn (Horizontal $h): float => $h->altitudeDeg + self::REFRACTION_DEG + rad2deg(
+            asin(Moon::RADIUS_KM / $h->distanceKm),
+        );
         $seeMoon = static fn (float $unix): Horizontal => $observer->moon($unix);
         [$events[SkyEvent::Moonrise->value], $events[SkyEvent::Moonset->value]] = self::crossings($moon, $moonLimb, $seeMoon);
 

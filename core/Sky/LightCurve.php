@@ -95,7 +95,9 @@ final readonly class LightCurve
         [$at, $offset] = $before ? $this->offsets[0] : $this->offsets[$count - 1];
         $rate = 0.0;
         if ($count > 1) {
-            [[$one, $a], [$two, $b]] = $before ? [$this->offsets[0], $this->offsets[1]] : [$this->offsets[$count - 2], $this->offsets[$count - 1]];
+            [[$one, $a], [$two, $b]] = $before
+                ? [$this->offsets[0], $this->offsets[1]]
+                : [$this->offsets[$count - 2], $this->offsets[$count - 1]];
             $rate = $two - $one > 1 ? ($b - $a) / ($two - $one) : 0.0;
         }
 

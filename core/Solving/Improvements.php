@@ -33,13 +33,22 @@ final class Improvements
         }
         foreach ($atHome as $filter) {
             if ($filter->setsTheTime()) {
-                $found[] = [RemedyKind::Pack, 'Pack “'.$filter->name.'”, which is at home.', $question->packing(self::with($bag, [$filter], $bag->release))];
+                $found[] = [
+                    RemedyKind::Pack, 'Pack “'.$filter->name.'”, which is at home.',
+                    $question->packing(self::with($bag, [$filter], $bag->release)),
+                ];
             }
         }
         foreach (self::STRENGTHS as $stops) {
             if (! self::hasNear($bag, $atHome, $stops)) {
-                $new = Filter::of(self::freeName($bag, $stops), FilterKind::NeutralDensity, $bag->slots > 0 ? Mount::Slot : Mount::Thread, Stops::of($stops));
-                $found[] = [RemedyKind::Buy, "A filter of {$stops} stops would be worth having.", $question->packing(self::with($bag, [$new], $bag->release))];
+                $new = Filter::of(
+                    self::freeName($bag, $stops), FilterKind::NeutralDensity, $bag->slots > 0 ? Mount::Slot : Mount::Thread,
+                    Stops::of($stops),
+                );
+                $found[] = [
+                    RemedyKind::Buy, "A filter of {$stops} stops would be worth having.",
+                    $question->packing(self::with($bag, [$new], $bag->release)),
+                ];
             }
         }
         $remedies = [];
@@ -48,7 +57,8 @@ final class Improvements
             $gain = $best === null ? 0.0 : min(20.0, $now - $best->score());
             if ($best !== null && $gain >= self::WORTH) {
                 $remedies[] = new Remedy($kind, $gain, sprintf(
-                    '%s It would be %s %s ISO %s with %s.', $words, $best->shutterLabel(), $best->aperture->label(), $best->iso->label(), $best->filters->label(),
+                    '%s It would be %s %s ISO %s with %s.', $words, $best->shutterLabel(), $best->aperture->label(), $best->iso->label(),
+                    $best->filters->label(),
                 ));
             }
         }

@@ -55,7 +55,8 @@ final readonly class Question
     private function changed(ShutterWindow $target, Bag $bag): self
     {
         return new self(
-            $this->reading, $this->bias, $target, $bag, $this->longest, $this->drift, $this->habits, $this->otherWalls, $this->sharp, $this->staying,
+            $this->reading, $this->bias, $target, $bag, $this->longest, $this->drift, $this->habits, $this->otherWalls, $this->sharp,
+            $this->staying,
         );
     }
 
@@ -71,7 +72,9 @@ final readonly class Question
         $walls = array_map(static fn (Wall $w): Wall => $twice ? $w->doubled() : $w, $this->otherWalls);
         $camera = $this->bag->camera;
         if (! $this->bag->release) {
-            $walls[] = new Wall(WallKind::Release, $camera->longestTimed, 'no release: '.$camera->longestTimed->label($camera->longestTimed).' at most');
+            $walls[] = new Wall(
+                WallKind::Release, $camera->longestTimed, 'no release: '.$camera->longestTimed->label($camera->longestTimed).' at most',
+            );
         }
         if ($this->longest !== null) {
             $walls[] = new Wall(WallKind::Longest, $this->longest, 'your limit: '.$this->longest->label());
@@ -82,7 +85,9 @@ final readonly class Question
         }
         if ($this->drift !== null && $this->drift->stopsPerMinute < -0.01) {
             $fails = ShutterTime::ofSeconds(min(ShutterTime::LONGEST_S, 60 * self::FAILED_STOPS / -$this->drift->stopsPerMinute));
-            $walls[] = new Wall(WallKind::Light, $fails, sprintf('light failing: %.1f stops down by %s', self::FAILED_STOPS, $fails->label()));
+            $walls[] = new Wall(
+                WallKind::Light, $fails, sprintf('light failing: %.1f stops down by %s', self::FAILED_STOPS, $fails->label()),
+            );
         }
         usort($walls, static fn (Wall $a, Wall $b): int => $a->longest->seconds <=> $b->longest->seconds);
 

@@ -95,9 +95,15 @@ final readonly class Ranking
             )),
             ...array_map(static fn (FilterCost $c): Term => new Term($c->name, $c->stops, $c->why), self::costs($stack)),
             new Term('vignetting', $stack->vignettes ? self::VIGNETTING : 0.0, 'stacked rings darken the corners'),
-            new Term('makeshift', $this->makeshift($stack), sprintf('two graduated filters crossed leave the frame uneven by %.1f stops', $stack->uneven)),
+            new Term(
+                'makeshift', $this->makeshift($stack),
+                sprintf('two graduated filters crossed leave the frame uneven by %.1f stops', $stack->uneven),
+            ),
             new Term('cast', self::PER_CAST_STOP * $stack->cast(), sprintf('the filters have a cast of %.1f stops', $stack->cast())),
-            new Term('depth', $this->depth($aperture), sprintf('%s is sharp over less than you ask; f/%.1f would do', $aperture->label(), $this->neededF)),
+            new Term(
+                'depth', $this->depth($aperture),
+                sprintf('%s is sharp over less than you ask; f/%.1f would do', $aperture->label(), $this->neededF),
+            ),
         ];
 
         return [...$terms, ...array_values(array_filter($extras, static fn (Term $t): bool => $t->stops > 0.005))];
@@ -164,7 +170,10 @@ final readonly class Ranking
 
         return match (true) {
             abs($above) < 0.01 => 'base ISO',
-            $above > 0 => sprintf('ISO %s, %.1f stops above base, %s', $iso->label(), $above, $this->question->habits->iso === IsoHabit::Lowest ? 'and you keep it low' : 'raised freely as you like'),
+            $above > 0 => sprintf(
+                'ISO %s, %.1f stops above base, %s', $iso->label(), $above,
+                $this->question->habits->iso === IsoHabit::Lowest ? 'and you keep it low' : 'raised freely as you like',
+            ),
             default => 'extended ISO '.$iso->label().' gives away highlight room',
         };
     }

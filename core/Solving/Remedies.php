@@ -76,7 +76,8 @@ final class Remedies
         $remedies = [];
         if ($wall->kind === WallKind::Release) {
             $remedies[] = new Remedy(RemedyKind::Release, $missing, sprintf(
-                'Take a release: the camera times %s at most, %.1f stops short of the look.', $wall->longest->label($q->bag->camera->longestTimed), $missing,
+                'Take a release: the camera times %s at most, %.1f stops short of the look.',
+                $wall->longest->label($q->bag->camera->longestTimed), $missing,
             ));
         } elseif ($wall->kind !== WallKind::Longest) {
             $remedies[] = new Remedy($wall->kind->remedy(), $missing, sprintf(
@@ -84,7 +85,8 @@ final class Remedies
             ));
         } else {
             $remedies[] = new Remedy(RemedyKind::Limit, $missing, sprintf(
-                'Your limit of %s is %.1f stops short of the look; it would have to be %s.', $wall->longest->label(), $missing, $q->target->min->label(),
+                'Your limit of %s is %.1f stops short of the look; it would have to be %s.', $wall->longest->label(), $missing,
+                $q->target->min->label(),
             ), $q->target->min->seconds);
         }
         $average = self::average($q, $wall->longest->seconds, $missing);
@@ -111,7 +113,8 @@ final class Remedies
             }
         }
         $remedies = [new Remedy(RemedyKind::Filter, $missing, sprintf(
-            'Add a filter of %d stops: the darkest your bag makes is %.1f stops short of the look, and %.1f of its middle.', $filter, $missing, $toBest,
+            'Add a filter of %d stops: the darkest your bag makes is %.1f stops short of the look, and %.1f of its middle.', $filter,
+            $missing, $toBest,
         ))];
         $average = self::average($q, min($longestS, $wallS), $missing);
         if ($average !== null) {
@@ -122,7 +125,10 @@ final class Remedies
         ), ev100: $q->reading->ev100() - $missing);
         if ($longestS >= ShutterTime::SHORTEST_S) {
             $nearest = ShutterTime::ofSeconds(min($longestS, $wallS));
-            $remedies[] = new Remedy(RemedyKind::Nearest, $missing, 'Take the longest within reach: '.$nearest->label($q->bag->camera->longestTimed).'.', $nearest->seconds);
+            $remedies[] = new Remedy(
+                RemedyKind::Nearest, $missing, 'Take the longest within reach: '.$nearest->label($q->bag->camera->longestTimed).'.',
+                $nearest->seconds,
+            );
         }
 
         return $remedies;
@@ -138,17 +144,26 @@ final class Remedies
 
         $remedies = [
             ...$q->reading->filtersOn->value > 0.05 ? [new Remedy(RemedyKind::Leave, $missing, sprintf(
-                'Leave off what was on for the reading: it takes %.1f stops, and the light without it is reckoned with already.', $q->reading->filtersOn->value,
+                'Leave off what was on for the reading: it takes %.1f stops, and the light without it is reckoned with already.',
+                $q->reading->filtersOn->value,
             ))] : [],
             new Remedy(RemedyKind::Iso, $missing, sprintf(
                 'Raise the ISO by %.1f stops beyond %s, the highest you accept.', $missing, $highest->label(),
             )),
-            new Remedy(RemedyKind::Aperture, $missing, sprintf('Use a lens that opens %.1f stops wider than %s.', $missing, $widest->label())),
-            new Remedy(RemedyKind::Wait, $missing, sprintf('Wait for %.1f stops more light, EV %.1f.', $missing, $q->reading->ev100() + $missing), ev100: $q->reading->ev100() + $missing),
+            new Remedy(
+                RemedyKind::Aperture, $missing, sprintf('Use a lens that opens %.1f stops wider than %s.', $missing, $widest->label()),
+            ),
+            new Remedy(
+                RemedyKind::Wait, $missing, sprintf('Wait for %.1f stops more light, EV %.1f.', $missing, $q->reading->ev100() + $missing),
+                ev100: $q->reading->ev100() + $missing,
+            ),
         ];
         if ($shortestS <= $wallS && $shortestS <= ShutterTime::LONGEST_S) {
             $nearest = ShutterTime::ofSeconds($shortestS);
-            $remedies[] = new Remedy(RemedyKind::Nearest, $missing, 'Take the shortest within reach: '.$nearest->label($q->bag->camera->longestTimed).'.', $nearest->seconds);
+            $remedies[] = new Remedy(
+                RemedyKind::Nearest, $missing, 'Take the shortest within reach: '.$nearest->label($q->bag->camera->longestTimed).'.',
+                $nearest->seconds,
+            );
         }
 
         return $remedies;
@@ -164,7 +179,8 @@ final class Remedies
         $each = ShutterTime::ofSeconds($q->target->best->seconds / $frames);
 
         return new Remedy(RemedyKind::Average, $missing, sprintf(
-            'Average %d frames of %s: the same blur as one of %s, without more glass.', $frames, $each->label($q->bag->camera->longestTimed), $q->target->best->label(),
+            'Average %d frames of %s: the same blur as one of %s, without more glass.', $frames,
+            $each->label($q->bag->camera->longestTimed), $q->target->best->label(),
         ), $each->seconds);
     }
 
@@ -172,7 +188,8 @@ final class Remedies
     private static function between(Question $q): Remedy
     {
         return new Remedy(RemedyKind::Window, $q->target->width()->value, sprintf(
-            'Your settings step over the wanted %s to %s, which is only %.2f stops wide: widen the window or the range of apertures and ISOs.',
+            'Your settings step over the wanted %s to %s, which is only %.2f stops wide: '
+                .'widen the window or the range of apertures and ISOs.',
             $q->target->min->label(), $q->target->max->label(), $q->target->width()->value,
         ));
     }

@@ -29,7 +29,8 @@ enum RemedyKind: string
     {
         return match ($this) {
             self::Nearest => true,
-            self::Release, self::Limit, self::Battery, self::Light, self::Wind, self::GetOff, self::Average, self::Filter, self::Wait, self::Leave,
+            self::Release, self::Limit, self::Battery, self::Light, self::Wind, self::GetOff, self::Average, self::Filter, self::Wait,
+            self::Leave,
             self::Iso, self::Aperture, self::Window, self::Pack, self::Buy => false,
         };
     }

@@ -76,7 +76,9 @@ final class ShotPlans
             $exact = $way->exact->seconds * 2 ** $stop;
             $realised = $realiser->realise($exact);
             if ($realised === null || ($wall !== null && $realised[0] > $wall->longest->seconds * (1 + 1e-9))) {
-                $left[] = sprintf('%+d: %s', $stop, $wall !== null && $exact > $wall->longest->seconds ? $wall->why : 'beyond what the shutter can do');
+                $left[] = sprintf(
+                    '%+d: %s', $stop, $wall !== null && $exact > $wall->longest->seconds ? $wall->why : 'beyond what the shutter can do',
+                );
 
                 continue;
             }
@@ -105,7 +107,9 @@ final class ShotPlans
 
                 continue;
             }
-            $shots[] = new Shot(ShotRole::Bracket, $stop === 0 ? 'as worked out' : sprintf('%+d stops by aperture, same blur', $stop), $way->changed(
+            $shots[] = new Shot(ShotRole::Bracket, $stop === 0 ? 'as worked out' : sprintf(
+                '%+d stops by aperture, same blur', $stop,
+            ), $way->changed(
                 $way->exact, $way->shutter, Aperture::onDial($thirds), $way->bulb,
             ));
         }
@@ -152,8 +156,11 @@ final class ShotPlans
             $found[$way->filters->has(FilterKind::Polariser)] ??= $way;
         }
         $shots = $left = [];
-        foreach ([[true, 'with the polariser: no glare on rock and leaves'], [false, 'without: reflections and highlights stay']] as [$on, $purpose]) {
-            $found[$on] === null ? $left[] = $purpose.': no setting of this bag' : $shots[] = new Shot(ShotRole::Blend, $purpose, $found[$on]);
+        $purposes = [[true, 'with the polariser: no glare on rock and leaves'], [false, 'without: reflections and highlights stay']];
+        foreach ($purposes as [$on, $purpose]) {
+            $found[$on] === null
+                ? $left[] = $purpose.': no setting of this bag'
+                : $shots[] = new Shot(ShotRole::Blend, $purpose, $found[$on]);
         }
 
         return new ShotPlan('With and without the polariser', $shots, $left);
@@ -164,7 +171,10 @@ final class ShotPlans
     {
         return new ShotPlan('With a dark frame', [
             new Shot(ShotRole::Blend, 'the frame', $way),
-            new Shot(ShotRole::Dark, 'the same with the cap on', $way->changed($way->exact, $way->shutter, $way->aperture, $way->bulb, FilterStack::empty())),
+            new Shot(
+                ShotRole::Dark, 'the same with the cap on',
+                $way->changed($way->exact, $way->shutter, $way->aperture, $way->bulb, FilterStack::empty()),
+            ),
         ]);
     }
 

@@ -25,7 +25,9 @@ final class Warnings
             }
         }
         if ($question->habits->noiseReduction === NoiseReductionHabit::InCamera && $shutter->seconds > 1) {
-            $warnings[] = 'Noise reduction in the camera keeps it busy for another '.$shutter->label($question->bag->camera->longestTimed).'.';
+            $warnings[] = 'Noise reduction in the camera keeps it busy for another '.$shutter->label(
+                $question->bag->camera->longestTimed,
+            ).'.';
         }
         if ($bulb && $shutter->seconds > 240) {
             $warnings[] = 'Over four minutes: weigh the tripod down and shield it from wind.';

@@ -77,7 +77,9 @@ final readonly class Way
     {
         $terms = $this->terms;
         usort($terms, static fn (Term $a, Term $b): int => $b->stops <=> $a->stops);
-        $named = array_filter($terms, static fn (Term $t, int $place): bool => $place < 3 || $t->name === 'aperture', ARRAY_FILTER_USE_BOTH);
+        $named = array_filter(
+            $terms, static fn (Term $t, int $place): bool => $place < 3 || $t->name === 'aperture', ARRAY_FILTER_USE_BOTH,
+        );
         $reasons = array_map(static fn (Term $t): string => $t->why, $named);
         $sentence = implode(', ', $reasons).'.';
 

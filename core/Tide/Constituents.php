@@ -40,7 +40,9 @@ final readonly class Constituents
                     $members[] = [$member[0], (float) $member[1]];
                 }
             }
-            $doodson = is_array($entry['doodson'] ?? null) ? array_map(static fn (mixed $d): float => is_numeric($d) ? (float) $d : 0.0, array_values($entry['doodson'])) : null;
+            $doodson = is_array($entry['doodson'] ?? null)
+                ? array_map(static fn (mixed $d): float => is_numeric($d) ? (float) $d : 0.0, array_values($entry['doodson']))
+                : null;
             $table[(string) $name] = ['speed' => (float) $entry['speed'], 'doodson' => $doodson, 'members' => $members];
         }
         foreach (is_array($data['aliases'] ?? null) ? $data['aliases'] : [] as $alias => $name) {

@@ -45,8 +45,10 @@ final readonly class ExtremeFilter
         while (count($events) > 2) {
             [$worst, $least] = [null, INF];
             for ($i = 1, $last = count($events) - 1; $i < $last; $i++) {
-                $prominence = min(abs($events[$i]->heightM - $events[$i - 1]->heightM), abs($events[$i + 1]->heightM - $events[$i]->heightM));
-                if ($prominence < $least && ($prominence < self::WIGGLE_M || $this->outdone($events[$i], $events[$i - 1]) || $this->outdone($events[$i], $events[$i + 1]))) {
+                [$before, $event, $after] = [$events[$i - 1], $events[$i], $events[$i + 1]];
+                $prominence = min(abs($event->heightM - $before->heightM), abs($after->heightM - $event->heightM));
+                $mayGo = $prominence < self::WIGGLE_M || $this->outdone($event, $before) || $this->outdone($event, $after);
+                if ($mayGo && $prominence < $least) {
                     [$worst, $least] = [$i, $prominence];
                 }
             }

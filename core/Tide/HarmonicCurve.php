@@ -79,7 +79,9 @@ final class HarmonicCurve implements TideCurve
      */
     public static function of(array $harmonics, Constituents $constituents, float $meanLevelM, float $fromUnix, float $toUnix): self
     {
-        $known = array_values(array_filter($harmonics, static fn (Harmonic $h): bool => $constituents->knows($h->name) && $h->amplitudeM > 0));
+        $known = array_values(
+            array_filter($harmonics, static fn (Harmonic $h): bool => $constituents->knows($h->name) && $h->amplitudeM > 0),
+        );
         TideSpan::check($fromUnix, $toUnix);
         Limit::MeanLevel->check($meanLevelM);
 
@@ -93,7 +95,9 @@ final class HarmonicCurve implements TideCurve
 
     public function events(): array
     {
-        return array_values(array_filter($this->eventsWithMargin(), fn (TideEvent $e): bool => $e->unix >= $this->from && $e->unix <= $this->to));
+        return array_values(
+            array_filter($this->eventsWithMargin(), fn (TideEvent $e): bool => $e->unix >= $this->from && $e->unix <= $this->to),
+        );
     }
 
     /** @return list<TideEvent> the same, and those of a day and a half before and after */
@@ -139,7 +143,9 @@ final class HarmonicCurve implements TideCurve
             $height = $slope = [];
             foreach ($sums as $species => $sum) {
                 $w = $species * $this->carrier;
-                [$c, $s, $dc, $ds, $ddc, $dds] = [$sum[6 * $k], $sum[6 * $k + 1], $sum[6 * $k + 2], $sum[6 * $k + 3], $sum[6 * $k + 4], $sum[6 * $k + 5]];
+                [$c, $s, $dc, $ds, $ddc, $dds] = [
+                    $sum[6 * $k], $sum[6 * $k + 1], $sum[6 * $k + 2], $sum[6 * $k + 3], $sum[6 * $k + 4], $sum[6 * $k + 5],
+                ];
                 array_push($height, $c, $s, self::STEP_H * $dc, self::STEP_H * $ds);
                 array_push($slope, $dc - $w * $s, $ds + $w * $c, self::STEP_H * ($ddc - $w * $ds), self::STEP_H * ($dds + $w * $dc));
             }
@@ -253,12 +259,15 @@ final class HarmonicCurve implements TideCurve
         while ($hour < $end) {
             $next = min($end, $hour + max($bracket, abs($slope) / $this->bend));
             $nextSlope = $this->evaluate($this->slope, $next);
-            if ($slope * $nextSlope > 0 && $slope * $slopeBefore > 0 && abs($slope) <= abs($slopeBefore) && abs($slope) <= abs($nextSlope)) {
+            if ($slope * $nextSlope > 0 && $slope * $slopeBefore > 0 && abs($slope) <= abs($slopeBefore)
+                && abs($slope) <= abs($nextSlope)) {
                 $nearest = self::vertex($before, $slopeBefore, $hour, $slope, $next, $nextSlope);
                 $least = $this->evaluate($this->slope, $nearest);
                 if ($least * $slope < 0) {
                     $this->take($nearest < $hour ? $before : $hour, $nearest < $hour ? $slopeBefore : $slope, $nearest, $least, $events);
-                    [$hour, $slope, $next, $nextSlope] = [$nearest, $least, $nearest < $hour ? $hour : $next, $nearest < $hour ? $slope : $nextSlope];
+                    [$hour, $slope, $next, $nextSlope] = [
+                        $nearest, $least, $nearest < $hour ? $hour : $next, $nearest < $hour ? $slope : $nextSlope,
+                    ];
                 }
             }
             $this->take($hour, $slope, $next, $nextSlope, $events);
@@ -287,8 +296,12 @@ final class HarmonicCurve implements TideCurve
     private function take(float $a, float $slopeA, float $b, float $slopeB, array &$events): void
     {
         if ($slopeA * $slopeB < 0) {
-            $root = RegulaFalsi::root(fn (float $hour): float => $this->evaluate($this->slope, $hour), $a, $slopeA, $b, $slopeB, self::LAST_STEP_H);
-            $events[] = new TideEvent($this->startUnix + 3600 * $root, $this->meanLevelM + $this->evaluate($this->height, $root), $slopeA > 0);
+            $root = RegulaFalsi::root(
+                fn (float $hour): float => $this->evaluate($this->slope, $hour), $a, $slopeA, $b, $slopeB, self::LAST_STEP_H,
+            );
+            $events[] = new TideEvent(
+                $this->startUnix + 3600 * $root, $this->meanLevelM + $this->evaluate($this->height, $root), $slopeA > 0,
+            );
         }
     }
 }

@@ -31,7 +31,9 @@ final readonly class LearnedLevel
             }
         }
         $contradicting = $highest !== null && $lowest !== null && $highest >= $lowest
-            ? array_values(array_filter($sightings, static fn (Sighting $s): bool => $s->predictedM >= $lowest && $s->predictedM <= $highest))
+            ? array_values(
+                array_filter($sightings, static fn (Sighting $s): bool => $s->predictedM >= $lowest && $s->predictedM <= $highest),
+            )
             : [];
 
         return new self($highest, $lowest, $contradicting);

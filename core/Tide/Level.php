@@ -97,7 +97,10 @@ final readonly class Level
             if ($limit === null || ($fromM - $limit) * ($toM - $limit) >= 0) {
                 continue;
             }
-            $found[] = RegulaFalsi::root(static fn (float $unix): float => $curve->heightM($unix) - $limit, $from, $fromM - $limit, $to, $toM - $limit, self::LAST_STEP_S);
+            $found[] = RegulaFalsi::root(
+                static fn (float $unix): float => $curve->heightM($unix) - $limit, $from, $fromM - $limit, $to, $toM - $limit,
+                self::LAST_STEP_S,
+            );
         }
         sort($found);
 

@@ -42,7 +42,11 @@ final readonly class MeanLongitudes
         // The mean sun's hour angle is zero at noon; the moon's is ahead of it by the difference of their longitudes.
         $dayShare = fmod(($unix - self::J2000_UNIX) / 86400, 1.0);
 
-        return new self(($dayShare < 0 ? $dayShare + 1 : $dayShare) * 360 + $sun - $moon, $moon, $sun, self::polynomial(self::LUNAR_PERIGEE, $centuries), self::polynomial(self::LUNAR_NODE, $centuries), self::polynomial(self::SOLAR_PERIGEE, $centuries));
+        return new self(
+            ($dayShare < 0 ? $dayShare + 1 : $dayShare) * 360 + $sun - $moon, $moon, $sun,
+            self::polynomial(self::LUNAR_PERIGEE, $centuries), self::polynomial(self::LUNAR_NODE, $centuries),
+            self::polynomial(self::SOLAR_PERIGEE, $centuries),
+        );
     }
 
     /**

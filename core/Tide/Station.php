@@ -103,7 +103,8 @@ final readonly class Station
     public static function ranges(array $stations): ?array
     {
         $ranges = array_filter(
-            array_map(static fn (self $s): float => $s->springRangeM(), $stations), static fn (float $range): bool => $range > self::TIDELESS_M,
+            array_map(static fn (self $s): float => $s->springRangeM(), $stations),
+            static fn (float $range): bool => $range > self::TIDELESS_M,
         );
 
         return count($ranges) > 1 && max($ranges) > self::UNLIKE * min($ranges) ? [min($ranges), max($ranges)] : null;

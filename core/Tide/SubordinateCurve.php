@@ -44,7 +44,11 @@ final class SubordinateCurve implements TideCurve
         $share = $to->unix > $from->unix ? max(0.0, min(1.0, ($unix - $from->unix) / ($to->unix - $from->unix))) : 0.0;
         $range = $toReference->heightM - $fromReference->heightM;
         $risen = abs($range) > 1e-9
-            ? ($this->reference->heightM($fromReference->unix + $share * ($toReference->unix - $fromReference->unix)) - $fromReference->heightM) / $range
+            ? (
+                $this->reference->heightM(
+                    $fromReference->unix + $share * ($toReference->unix - $fromReference->unix),
+                ) - $fromReference->heightM
+            ) / $range
             : $share;
 
         return $from->heightM + $risen * ($to->heightM - $from->heightM);
@@ -52,7 +56,9 @@ final class SubordinateCurve implements TideCurve
 
     public function events(): array
     {
-        return array_values(array_filter($this->eventsWithMargin(), fn (TideEvent $e): bool => $e->unix >= $this->from && $e->unix <= $this->to));
+        return array_values(
+            array_filter($this->eventsWithMargin(), fn (TideEvent $e): bool => $e->unix >= $this->from && $e->unix <= $this->to),
+        );
     }
 
     public function eventsWithMargin(): array

@@ -34,10 +34,14 @@ final class TableCurve implements TideCurve
         for ($i = 1, $count = count($events); $i < $count; $i++) {
             [$before, $after] = [$events[$i - 1], $events[$i]];
             if ($after->unix - $before->unix < 600) {
-                throw new InvalidValue('Two entries of the tide table are less than ten minutes apart, at '.gmdate('Y-m-d H:i', (int) $after->unix).' UTC.');
+                throw new InvalidValue(
+                    'Two entries of the tide table are less than ten minutes apart, at '.gmdate('Y-m-d H:i', (int) $after->unix).' UTC.',
+                );
             }
             if ($before->high !== $after->high && ($after->heightM > $before->heightM) !== $after->high) {
-                throw new InvalidValue('A low water stands higher than the high water beside it, at '.gmdate('Y-m-d H:i', (int) $after->unix).' UTC.');
+                throw new InvalidValue(
+                    'A low water stands higher than the high water beside it, at '.gmdate('Y-m-d H:i', (int) $after->unix).' UTC.',
+                );
             }
         }
 

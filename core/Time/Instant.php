@@ -13,6 +13,9 @@ final class Instant
 
     private const LAST_YEAR = 2100;
 
+    /** Year, month, day; hour, minute, second, offset. */
+    private const PATTERN = '/^(\d{4})-(\d{2})-(\d{2})(?:[T ](\d{2}):(\d{2})(?::(\d{2})(?:\.\d+)?)?\s*(Z|[+-]\d{2}:?\d{2})?)?$/';
+
     /**
      * Seconds since 1970, UTC, of “2027-01-01”, “2027-01-01T06:30”, “2027-01-01T06:30:00+01:00” or “…Z”.
      *
@@ -20,9 +23,11 @@ final class Instant
      */
     public static function parse(string $written, \DateTimeZone $timezone): float
     {
-        if (preg_match('/^(\d{4})-(\d{2})-(\d{2})(?:[T ](\d{2}):(\d{2})(?::(\d{2})(?:\.\d+)?)?\s*(Z|[+-]\d{2}:?\d{2})?)?$/', trim($written), $m) !== 1
-            || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1]) || (int) ($m[4] ?? 0) > 24 || (int) ($m[5] ?? 0) > 59 || (int) ($m[6] ?? 0) > 60) {
-            throw new InvalidValue(InvalidValue::quoted($written).' is not a date or an instant; write it like 2027-03-21 or 2027-03-21T06:30+00:00.');
+        if (preg_match(self::PATTERN, trim($written), $m) !== 1 || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1])
+            || (int) ($m[4] ?? 0) > 24 || (int) ($m[5] ?? 0) > 59 || (int) ($m[6] ?? 0) > 60) {
+            throw new InvalidValue(
+                InvalidValue::quoted($written).' is not a date or an instant; write it like 2027-03-21 or 2027-03-21T06:30+00:00.',
+            );
         }
         if ((int) $m[1] < self::FIRST_YEAR || (int) $m[1] > self::LAST_YEAR) {
             throw new InvalidValue('Years from '.self::FIRST_YEAR.' to '.self::LAST_YEAR.' can be reckoned with, not '.$m[1].'.');

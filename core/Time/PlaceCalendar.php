@@ -13,7 +13,8 @@ final readonly class PlaceCalendar
 
     /**
      * @param  list<string>  $days  three letters each; none for all
-     * @param  array{int, int}|null  $minutesOfDay  from and to in minutes from midnight; over midnight when upside down; null for the whole day
+     * @param  array{int, int}|null  $minutesOfDay  from and to in minutes from midnight; over midnight when upside down;
+     *                                              null for the whole day
      *
      * @throws InvalidValue when there is no such day
      */

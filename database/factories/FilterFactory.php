@@ -16,6 +16,8 @@ final class FilterFactory extends Factory
     /** @return array<string, mixed> */
     public function definition(): array
     {
-        return ['name' => 'Filter '.Str::random(6), 'kind' => 'nd', 'marking' => '6 stops', 'stops' => 6, 'mount' => 'slot', 'packed' => true];
+        return [
+            'name' => 'Filter '.Str::random(6), 'kind' => 'nd', 'marking' => '6 stops', 'stops' => 6, 'mount' => 'slot', 'packed' => true,
+        ];
     }
 }

@@ -16,6 +16,9 @@ final class LensFactory extends Factory
     /** @return array<string, mixed> */
     public function definition(): array
     {
-        return ['name' => 'Lens '.Str::random(6), 'focal_min_mm' => 16, 'focal_max_mm' => 35, 'widest_f' => 4, 'smallest_f' => 22.627417, 'thread_mm' => 77];
+        return [
+            'name' => 'Lens '.Str::random(6), 'focal_min_mm' => 16, 'focal_max_mm' => 35, 'widest_f' => 4, 'smallest_f' => 22.627417,
+            'thread_mm' => 77,
+        ];
     }
 }

@@ -15,6 +15,8 @@ final class SubjectFactory extends Factory
     /** @return array<string, mixed> */
     public function definition(): array
     {
-        return ['place_id' => PlaceFactory::new(), 'name' => 'The middle step', 'water_kind' => 'cascade', 'speed_m_s' => 4, 'distance_m' => 8];
+        return [
+            'place_id' => PlaceFactory::new(), 'name' => 'The middle step', 'water_kind' => 'cascade', 'speed_m_s' => 4, 'distance_m' => 8,
+        ];
     }
 }

@@ -25,31 +25,39 @@ final class DemoCoastSeeder extends Seeder
         $sea = ['timezone' => 'Europe/London', 'tide' => TideSource::Station, 'station_id' => 'demo/orra-haven'];
         $inland = ['timezone' => 'Europe/London', 'tide' => TideSource::None];
         $places = [
-            ['Thrennet Stair', 'Three steps of fall in a wooded cleft; wet rock all the way.', $inland + ['latitude' => 56.61, 'longitude' => -9.71, 'facing_deg' => 350], [
+            ['Thrennet Stair', 'Three steps of fall in a wooded cleft; wet rock all the way.', $inland + [
+                'latitude' => 56.61, 'longitude' => -9.71, 'facing_deg' => 350,
+            ], [
                 ['the middle step', WaterKind::Cascade, 4.0, null, null, 8],
                 ['the great drop', WaterKind::Plunge, null, 11.0, null, 25],
             ]],
             ['Marrow Shelf', 'A tidal shelf with seven old posts; the way back floods first.', $sea + [
-                'latitude' => 56.53, 'longitude' => -9.86, 'facing_deg' => 115, 'stand_m' => 5.6, 'way_out_m' => 5.2, 'wave_height_m' => 0.8, 'wave_period_s' => 8,
+                'latitude' => 56.53, 'longitude' => -9.86, 'facing_deg' => 115, 'stand_m' => 5.6, 'way_out_m' => 5.2,
+                'wave_height_m' => 0.8, 'wave_period_s' => 8,
                 'slope' => 0.05, 'walk_minutes' => 20,
             ], [
                 ['the posts in swell', WaterKind::Swell, null, null, 8.0, 12],
                 ['backwash on the ledge', WaterKind::Backwash, 1.6, null, null, 5],
             ]],
             ['Ombrel Causeway', 'Cobbles that flood twice a day.', $sea + [
-                'latitude' => 56.49, 'longitude' => -9.80, 'facing_deg' => 245, 'stand_m' => 5.2, 'way_out_m' => 4.9, 'wave_height_m' => 0.4, 'wave_period_s' => 4, 'slope' => 0.03,
+                'latitude' => 56.49, 'longitude' => -9.80, 'facing_deg' => 245, 'stand_m' => 5.2, 'way_out_m' => 4.9,
+                'wave_height_m' => 0.4, 'wave_period_s' => 4, 'slope' => 0.03,
             ], [['chop over the cobbles', WaterKind::Chop, null, null, 3.5, 10]]],
             ['Skarra Skerry', 'A skerry off the point; ten minutes later than the haven and a little less.', [
                 'tide' => TideSource::Offsets, 'high_minutes' => 10, 'low_minutes' => 12, 'high_m' => -0.15, 'low_m' => -0.05,
                 'latitude' => 56.57, 'longitude' => -9.93, 'facing_deg' => 290,
             ] + $sea, [['swell round the skerry', WaterKind::Swell, null, null, 11.0, 140]]],
-            ['Tarrip Weir', 'A straight sill below the mill.', $inland + ['latitude' => 56.70, 'longitude' => -9.60, 'facing_deg' => 80], [['the sheet', WaterKind::Weir, null, 1.4, null, 14]]],
+            [
+                'Tarrip Weir', 'A straight sill below the mill.', $inland + ['latitude' => 56.70, 'longitude' => -9.60, 'facing_deg' => 80],
+                [['the sheet', WaterKind::Weir, null, 1.4, null, 14]],
+            ],
         ];
         foreach ($places as [$name, $notes, $about, $subjects]) {
             $place = Place::query()->create(['name' => $name, 'notes' => $notes] + $about);
             foreach ($subjects as [$subject, $kind, $speed, $drop, $period, $distance]) {
                 $place->subjects()->create([
-                    'name' => $subject, 'water_kind' => $kind, 'speed_m_s' => $speed, 'drop_m' => $drop, 'period_s' => $period, 'distance_m' => $distance,
+                    'name' => $subject, 'water_kind' => $kind, 'speed_m_s' => $speed, 'drop_m' => $drop, 'period_s' => $period,
+                    'distance_m' => $distance,
                 ]);
             }
         }
@@ -62,11 +70,19 @@ final class DemoCoastSeeder extends Seeder
         $shelf = Place::query()->where('name', 'Marrow Shelf')->firstOrFail();
         $shelf->marks()->create(['name' => 'pools uncovered', 'above' => false, 'height_m' => 1.2]);
         $posts = $shelf->marks()->create(['name' => 'water reaches the posts', 'above' => true]);
-        foreach ([['2026-10-10', 3.6, false], ['2026-10-10', 4.4, true], ['2026-10-18', 2.9, false], ['2026-10-26', 4.05, true], ['2026-11-08', 3.85, true], ['2026-11-09', 3.9, false]] as [$day, $height, $reached]) {
+        $seen = [
+            ['2026-10-10', 3.6, false], ['2026-10-10', 4.4, true], ['2026-10-18', 2.9, false], ['2026-10-26', 4.05, true],
+            ['2026-11-08', 3.85, true], ['2026-11-09', 3.9, false],
+        ];
+        foreach ($seen as [$day, $height, $reached]) {
             $this->sight($posts, $shelf, $tide, $day, $height, $reached);
         }
-        Place::query()->where('name', 'Ombrel Causeway')->firstOrFail()->marks()->create(['name' => 'cobbles awash', 'above' => true, 'height_m' => 4.3]);
-        $shelf->outings()->create(['starts_at' => '2026-10-18 15:30', 'ends_at' => '2026-10-18 17:30', 'note' => 'Swell bigger than forecast.']);
+        Place::query()->where('name', 'Ombrel Causeway')->firstOrFail()->marks()->create(
+            ['name' => 'cobbles awash', 'above' => true, 'height_m' => 4.3],
+        );
+        $shelf->outings()->create(
+            ['starts_at' => '2026-10-18 15:30', 'ends_at' => '2026-10-18 17:30', 'note' => 'Swell bigger than forecast.'],
+        );
         $this->outingAhead($shelf, $posts, $tide);
     }
 
@@ -74,7 +90,10 @@ final class DemoCoastSeeder extends Seeder
     private function outingAhead(Place $place, LevelMark $mark, PlaceTide $tide): void
     {
         $from = (float) now()->addDays(2)->startOfDay()->getTimestamp();
-        $query = new WindowQuery($place->observer() ?? throw new \LogicException('The shelf has a position.'), new PlaceCalendar($place->zone()), $mark->load('sightings')->level(), sunLeastDeg: -6, sunMostDeg: 8, minutesAtLeast: 40);
+        $query = new WindowQuery(
+            $place->observer() ?? throw new \LogicException('The shelf has a position.'), new PlaceCalendar($place->zone()),
+            $mark->load('sightings')->level(), sunLeastDeg: -6, sunMostDeg: 8, minutesAtLeast: 40,
+        );
         $curve = $tide->curve($place, $from, $from + 30 * 86400) ?? throw new \LogicException('The shelf has a tide.');
         // One that leaves half an hour before it is time to get off, as a person would choose.
         $stays = static function (Window $window) use ($tide, $place, $curve): bool {
@@ -85,7 +104,12 @@ final class DemoCoastSeeder extends Seeder
         $windows = WindowSearch::find($query, $curve, $from, $from + 30 * 86400);
         $window = array_values(array_filter($windows, $stays))[0] ?? $windows[0] ?? null;
         if ($window !== null) {
-            $place->outings()->create(['starts_at' => gmdate('Y-m-d H:i:s', (int) $window->from), 'ends_at' => gmdate('Y-m-d H:i:s', (int) $window->to), 'note' => 'The seven posts, if the swell allows.']);
+            $place->outings()->create(
+                [
+                    'starts_at' => gmdate('Y-m-d H:i:s', (int) $window->from), 'ends_at' => gmdate('Y-m-d H:i:s', (int) $window->to),
+                    'note' => 'The seven posts, if the swell allows.',
+                ],
+            );
         }
     }
 
@@ -96,6 +120,11 @@ final class DemoCoastSeeder extends Seeder
         $curve = $tide->curve($place, $unix, $unix + 86400);
         $spans = $curve === null ? [] : Level::between($height, null)->spans($curve);
         $at = $spans === [] ? $unix : max($unix + 60, $spans[0]->from);
-        $mark->sightings()->create(['seen_at' => Carbon::createFromTimestamp((int) $at, 'UTC'), 'predicted_m' => $curve?->heightM($at) ?? $height, 'reached' => $reached]);
+        $mark->sightings()->create(
+            [
+                'seen_at' => Carbon::createFromTimestamp((int) $at, 'UTC'), 'predicted_m' => $curve?->heightM($at) ?? $height,
+                'reached' => $reached,
+            ],
+        );
     }
 }

@@ -28,22 +28,30 @@ final class DemoKitSeeder extends Seeder
             'name' => 'Small body', 'sensor_width_mm' => 23.5, 'sensor_height_mm' => 15.6, 'pixels_wide' => 6240,
             'iso_base' => 160, 'iso_low' => null, 'iso_max' => 3200, 'longest_timed_s' => 32,
         ]);
-        foreach ([['Wide zoom', 16, 35, 4, 22, 77], ['Standard zoom', 24, 70, 4, 22, 77], ['Long zoom', 70, 200, 4, 32, 67]] as [$name, $from, $to, $widest, $smallest, $thread]) {
+        $lenses = [['Wide zoom', 16, 35, 4, 22, 77], ['Standard zoom', 24, 70, 4, 22, 77], ['Long zoom', 70, 200, 4, 32, 67]];
+        foreach ($lenses as [$name, $from, $to, $widest, $smallest, $thread]) {
             Lens::query()->create([
                 'name' => $name, 'focal_min_mm' => $from, 'focal_max_mm' => $to, 'thread_mm' => $thread,
                 'widest_f' => Aperture::named($widest)->number, 'smallest_f' => Aperture::named($smallest)->number,
             ]);
         }
-        foreach ([['Three', '0.9', null], ['Six', 'ND64', null], ['Ten', 'ND1000', 9.6], ['Fifteen', '15 stops', null]] as [$name, $marking, $measured]) {
+        $solids = [['Three', '0.9', null], ['Six', 'ND64', null], ['Ten', 'ND1000', 9.6], ['Fifteen', '15 stops', null]];
+        foreach ($solids as [$name, $marking, $measured]) {
             Filter::query()->create([
-                'name' => $name, 'kind' => FilterKind::NeutralDensity, 'marking' => $marking, 'stops' => FilterMarking::parse($marking)->stops()->value,
+                'name' => $name, 'kind' => FilterKind::NeutralDensity, 'marking' => $marking,
+                'stops' => FilterMarking::parse($marking)->stops()->value,
                 'measured_stops' => $measured, 'mount' => Mount::Slot,
             ]);
         }
-        Filter::query()->create(['name' => 'Pola', 'kind' => FilterKind::Polariser, 'stops' => 1.5, 'mount' => Mount::Thread, 'thread_mm' => 77]);
-        Filter::query()->create(['name' => 'Soft grad', 'kind' => FilterKind::Graduated, 'marking' => '0.9', 'stops' => 3, 'mount' => Mount::Slot]);
+        Filter::query()->create(
+            ['name' => 'Pola', 'kind' => FilterKind::Polariser, 'stops' => 1.5, 'mount' => Mount::Thread, 'thread_mm' => 77],
+        );
+        Filter::query()->create(
+            ['name' => 'Soft grad', 'kind' => FilterKind::Graduated, 'marking' => '0.9', 'stops' => 3, 'mount' => Mount::Slot],
+        );
         Filter::query()->create([
-            'name' => 'Twist', 'kind' => FilterKind::Variable, 'marking' => '2-5 stops', 'stops' => 5, 'lightest_stops' => 2, 'mount' => Mount::Thread,
+            'name' => 'Twist', 'kind' => FilterKind::Variable, 'marking' => '2-5 stops', 'stops' => 5, 'lightest_stops' => 2,
+            'mount' => Mount::Thread,
             'thread_mm' => 77, 'packed' => false,
         ]);
         $settings->write(Carry::SETTING, (new Carry(slots: 2, release: true, rings: [[67, 77]]))->toArray());

@@ -1,6 +1,8 @@
 // The bench's hands: dragging and stepping the target, stepping dials, pressing with the waves. It works nothing out; it
 // writes into the form, and the server answers.
 
+import { Crests } from './crests.js';
+
 const form = () => document.getElementById('bench');
 
 function write(input, value) {
@@ -95,11 +97,11 @@ function startDials() {
     });
 }
 
-// Presses with the crests: the times go to the server, the median comes back and, once there is enough, into the period.
+// Presses with the crests: the period that is heard goes, once there is enough, into its field. A long pause begins anew.
 const RESTART_AFTER_S = 60;
 
 function startCrests() {
-    let presses = [];
+    let crests = null;
     let said = '';
     const show = (html) => {
         said = html;
@@ -116,19 +118,22 @@ function startCrests() {
         if (!button) {
             return;
         }
-        const now = performance.now() / 1000;
-        if (presses.length && now - presses.at(-1) > RESTART_AFTER_S) {
-            presses = [];
+        crests ??= new Crests(button.dataset.crests);
+        if (crests.sinceLastS() > RESTART_AFTER_S) {
+            crests.clear();
         }
-        presses.push(now);
-        if (presses.length < 2) {
+        crests.press();
+        if (crests.presses.length < 2) {
             show('<p class="heard">First crest. Press with the next.</p>');
             return;
         }
-        const answer = await fetch(`${button.dataset.crests}?presses=${presses.map((s) => s.toFixed(3)).join(',')}`);
-        const heard = show(await answer.text());
+        const answer = await crests.ask();
+        if (!answer) {
+            return;
+        }
+        const heard = show(answer.html);
         if (!heard || !answer.ok) {
-            presses = [];
+            crests.clear();
             return;
         }
         const period = heard.querySelector('[data-period]')?.dataset.period;

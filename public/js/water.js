@@ -1,5 +1,7 @@
 // The timers of the water room. They take times and send them; the server says what they come to.
 
+import { Crests } from './crests.js';
+
 const HOLD_MS = 380;
 
 const seconds = (list) => list.map((s) => s.toFixed(3)).join(',');
@@ -7,64 +9,28 @@ const seconds = (list) => list.map((s) => s.toFixed(3)).join(',');
 class CrestPad {
     constructor(pad) {
         this.pad = pad;
-        this.presses = [];
-        this.big = new Set();
-        this.leftOut = new Set();
+        this.crests = new Crests(pad.dataset.pad);
         this.heard = document.getElementById('crests-heard');
     }
 
     press(big) {
-        this.presses.push(performance.now() / 1000);
-        this.lastMs = Date.now();
-        if (big) {
-            this.big.add(this.presses.at(-1));
-        }
+        this.crests.press(big);
         this.show();
-    }
-
-    markBig() {
-        if (this.presses.length) {
-            this.big.add(this.presses.at(-1));
-            this.show();
-        }
-    }
-
-    drop(place) {
-        const [gone] = this.presses.splice(place, 1);
-        this.big.delete(gone);
-        this.show();
-    }
-
-    query() {
-        return new URLSearchParams({
-            presses: seconds(this.presses),
-            big: seconds(this.presses.filter((s) => this.big.has(s))),
-            out: this.presses.map((s, i) => (this.leftOut.has(s) ? i : null)).filter((i) => i !== null).join(','),
-        });
     }
 
     async show() {
-        document.querySelector('[data-count]').textContent = String(this.presses.length);
+        const { crests } = this;
+        document.querySelector('[data-count]').textContent = String(crests.presses.length);
         const form = document.getElementById('measure');
-        for (const [name, value] of this.query()) {
+        for (const [name, value] of crests.query()) {
             form.elements[name].value = value;
         }
-        form.elements.last_ms.value = String(this.lastMs ?? '');
-        if (this.presses.length < 2) {
-            return;
-        }
-        // Presses come faster than answers: only the answer to the last one counts.
-        const asked = `${this.pad.dataset.pad}?${this.query()}`;
-        this.asked = asked;
-        const said = await (await fetch(asked)).text();
-        if (this.asked !== asked) {
-            return;
-        }
-        this.heard.innerHTML = said;
-        this.setAtMs = null;
-        const next = this.heard.querySelector('[data-set-in]');
-        if (next) {
-            this.setAtMs = this.lastMs + 1000 * Number(next.dataset.setIn);
+        form.elements.last_ms.value = String(crests.lastMs ?? '');
+        const said = crests.presses.length < 2 ? null : await crests.ask();
+        if (said) {
+            this.heard.innerHTML = said.html;
+            const next = this.heard.querySelector('[data-set-in]');
+            this.setAtMs = next ? crests.lastMs + 1000 * Number(next.dataset.setIn) : null;
         }
     }
 
@@ -77,16 +43,13 @@ class CrestPad {
     }
 
     start() {
-        let downAt = null;
         const down = (event) => {
             event.preventDefault();
-            downAt = performance.now();
             this.press(false);
-            this.holding = setTimeout(() => this.markBig(), HOLD_MS);
+            this.holding = setTimeout(() => { this.crests.markBig(); this.show(); }, HOLD_MS);
         };
-        const up = () => { downAt = null; clearTimeout(this.holding); };
         this.pad.addEventListener('pointerdown', down);
-        for (const end of ['pointerup', 'pointercancel', 'pointerleave']) this.pad.addEventListener(end, up);
+        for (const end of ['pointerup', 'pointercancel', 'pointerleave']) this.pad.addEventListener(end, () => clearTimeout(this.holding));
         document.addEventListener('keydown', (event) => {
             if (event.target.closest('input, select, textarea') || event.repeat) return;
             if (event.code === 'Space') { event.preventDefault(); this.press(false); }
@@ -96,8 +59,9 @@ class CrestPad {
         this.pad.addEventListener('click', (event) => event.detail === 0 && this.press(false));
         this.heard.addEventListener('click', (event) => {
             const { drop, leaveOut } = event.target.dataset;
-            if (drop !== undefined) this.drop(Number(drop));
-            if (leaveOut !== undefined) { this.leftOut.add(this.presses[Number(leaveOut)]); this.show(); }
+            if (drop !== undefined) this.crests.drop(Number(drop));
+            if (leaveOut !== undefined) this.crests.leaveOut(Number(leaveOut));
+            if (drop !== undefined || leaveOut !== undefined) this.show();
         });
         setInterval(() => this.tick(), 500);
     }
@@ -137,7 +101,7 @@ class Stopwatch {
         const list = document.querySelector('[data-times]');
         if (list) {
             list.innerHTML = this.spans
-                ? this.times.map((s, i) => `<li>${s.toFixed(1)} s <button type="button" class="button is-quiet is-small" data-undo="${i}">Drop</button></li>`).join('')
+                ? this.times.map((s, i) => `<li>${s.toFixed(1)} s <button type="button" class="button is-small" data-undo="${i}">Drop</button></li>`).join('')
                 : `<li>${this.times.length} presses</li>`;
         }
     }

@@ -59,6 +59,9 @@ trait AnswersDocuments
     /** @param  array<string, mixed>  $document */
     private function write(array $document): void
     {
-        $this->output->writeln(json_encode($document, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR), $this->output::OUTPUT_RAW);
+        $this->output->writeln(
+            json_encode($document, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR),
+            $this->output::OUTPUT_RAW,
+        );
     }
 }

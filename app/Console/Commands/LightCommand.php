@@ -16,8 +16,9 @@ final class LightCommand extends Command
     use AnswersDocuments;
     use ReadsOptions;
 
-    protected $signature = 'pour:light {--lat= : degrees north} {--lon= : degrees east} {--from= : instant} {--to= : instant} {--step=10 : minutes}
-        {--sky=clear : clear, hazy, cloudy, overcast or heavy} {--reading=* : INSTANT,EV100, once or more} {--tz=UTC : the place’s time zone}';
+    protected $signature = 'pour:light {--lat= : degrees north} {--lon= : degrees east} {--from= : instant} {--to= : instant}
+        {--step=10 : minutes} {--sky=clear : clear, hazy, cloudy, overcast or heavy} {--reading=* : INSTANT,EV100, once or more}
+        {--tz=UTC : the place’s time zone}';
 
     protected $description = 'The light at a place through time, as EV at ISO 100';
 
@@ -31,7 +32,12 @@ final class LightCommand extends Command
 
             return SkyDocument::light(
                 $this->observer(), $this->instant('from', $zone), $this->instant('to', $zone),
-                $this->neededNumber('step'), $sky, array_map(fn (mixed $r): LightReading => self::reading(is_string($r) ? $r : '', $zone), is_array($given) ? array_values($given) : []), $zone,
+                $this->neededNumber('step'), $sky,
+                array_map(
+                    fn (mixed $r): LightReading => self::reading(is_string($r) ? $r : '', $zone),
+                    is_array($given) ? array_values($given) : [],
+                ),
+                $zone,
             );
         });
     }

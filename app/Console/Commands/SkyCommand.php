@@ -12,7 +12,8 @@ final class SkyCommand extends Command
     use AnswersDocuments;
     use ReadsOptions;
 
-    protected $signature = 'pour:sky {--lat= : degrees north} {--lon= : degrees east} {--date= : YYYY-MM-DD} {--tz=UTC : the place’s time zone} {--at= : an instant}';
+    protected $signature = 'pour:sky {--lat= : degrees north} {--lon= : degrees east} {--date= : YYYY-MM-DD}
+        {--tz=UTC : the place’s time zone} {--at= : an instant}';
 
     protected $description = 'Sun, moon and twilights of a date, or where they stand at an instant';
 

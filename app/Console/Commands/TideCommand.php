@@ -17,7 +17,8 @@ final class TideCommand extends Command
     use ReadsOptions;
 
     protected $signature = 'pour:tide {station? : a catalogue id such as noaa/9447130} {--from= : date or instant} {--to= : date or instant}
-        {--step= : minutes between heights} {--datum= : such as MLLW} {--above= : metres} {--below= : metres} {--near= : LAT,LON, to list stations} {--count=10 : how many to list}';
+        {--step= : minutes between heights} {--datum= : such as MLLW} {--above= : metres} {--below= : metres}
+        {--near= : LAT,LON, to list stations} {--count=10 : how many to list}';
 
     protected $description = 'High and low waters, heights and level windows of a station; or the stations near a place';
 
@@ -35,7 +36,8 @@ final class TideCommand extends Command
 
         try {
             return TideDocument::answer(
-                $station, $catalogue->constituents(), $this->instant('from', $zone), $this->instant('to', $zone), $this->numberOption('step'), $this->text('datum'),
+                $station, $catalogue->constituents(), $this->instant('from', $zone), $this->instant('to', $zone),
+                $this->numberOption('step'), $this->text('datum'),
                 $this->numberOption('above'), $this->numberOption('below'),
             );
         } catch (InvalidValue $e) {
@@ -60,7 +62,8 @@ final class TideCommand extends Command
         }
 
         return ['stations' => array_map(static fn (array $s): array => [
-            'id' => $s['id'], 'name' => $s['name'], 'country' => $s['country'], 'distance_km' => round($s['distanceKm'], 2), 'made_up' => $s['madeUp'],
+            'id' => $s['id'], 'name' => $s['name'], 'country' => $s['country'], 'distance_km' => round($s['distanceKm'], 2),
+            'made_up' => $s['madeUp'],
         ], $catalogue->near($place->latitude, $place->longitude, $count))];
     }
 }

@@ -59,7 +59,8 @@ final class WindowController
     public static function form(array $inputs, MessageBag $problems): array
     {
         return [
-            'places' => Place::query()->with('marks')->orderBy('name')->get(), 'inputs' => $inputs, 'problems' => $problems, 'lights' => WantedLight::cases(),
+            'places' => Place::query()->with('marks')->orderBy('name')->get(), 'inputs' => $inputs, 'problems' => $problems,
+            'lights' => WantedLight::cases(),
             'sides' => SunSide::cases(), 'weekdays' => PlaceCalendar::DAYS,
         ];
     }

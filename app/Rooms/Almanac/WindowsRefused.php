@@ -24,6 +24,9 @@ final class WindowsRefused extends Exception
 
     public function render(): Response
     {
-        return new Response(view('almanac.index', ['place' => null, 'windows' => null] + WindowController::form($this->asked, $this->problems))->render(), 422);
+        return new Response(
+            view('almanac.index', ['place' => null, 'windows' => null] + WindowController::form($this->asked, $this->problems))->render(),
+            422,
+        );
     }
 }

@@ -32,7 +32,9 @@ final readonly class AlsoForm
         $kind = $typed->choice('also', WaterKind::class);
 
         return $kind === null ? null : new self(
-            $kind->isWaves() ? new WaterSpec($kind, periodS: $typed->number('also_period')) : new WaterSpec($kind, $typed->number('also_speed')),
+            $kind->isWaves() ? new WaterSpec(
+                $kind, periodS: $typed->number('also_period'),
+            ) : new WaterSpec($kind, $typed->number('also_speed')),
             $typed->number('also_distance'),
             $typed->choice('also_look', Look::class) ?? Look::Silk,
         );

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Rooms\Bench;
 
 use App\Drawing\RuleSubject;
-use App\Rooms\Places\PlaceNow;
+use App\Tide\PlaceNow;
 use GentlePour\Exposure\Reading;
 use GentlePour\Exposure\ShutterWindow;
 use GentlePour\InvalidValue;
@@ -109,7 +109,8 @@ final readonly class Bench
     public function drawn(): RuleSubject
     {
         return new RuleSubject(
-            $this->moving->rows($this->band), $this->window, $this->band, $this->reading, $this->question->bias, $this->ways(), $this->picked,
+            $this->moving->rows($this->band), $this->window, $this->band, $this->reading, $this->question->bias, $this->ways(),
+            $this->picked,
             $this->answer->walls,
         );
     }
@@ -125,7 +126,9 @@ final readonly class Bench
             $band = $bands->at($aim->target->seconds);
             $window = $band->window();
 
-            return [$band, $window->contains($aim->target) ? $window->aimedAt($aim->target) : ShutterWindow::of($aim->target, $aim->target)];
+            return [
+                $band, $window->contains($aim->target) ? $window->aimedAt($aim->target) : ShutterWindow::of($aim->target, $aim->target),
+            ];
         }
         $band = $bands->band($aim->look)
             ?? throw (new InvalidValue("This water never looks {$aim->look->value} at this distance and focal length."))->at('look');

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace App\Rooms\Bench;
 
 /**
- * The fields of the bench. They travel in the address, so that a bench can be kept, shared and gone back to; what stands in them is text as a
- * person typed it.
+ * The fields of the bench. They travel in the address, so that a bench can be kept, shared and gone back to; what stands in them is text
+ * as a person typed it.
  */
 final class BenchFields
 {
     /** What a frame is shot by, and what stands on the bench before anything was chosen; empty where the kit or a subject says. */
     public const ALL = [
-        'subject' => '', 'kind' => 'cascade', 'measure' => 'speed', 'speed' => '4', 'drop' => '', 'float_m' => '', 'float_s' => '', 'period' => '',
+        'subject' => '', 'kind' => 'cascade', 'measure' => 'speed', 'speed' => '4', 'drop' => '', 'float_m' => '', 'float_s' => '',
+        'period' => '',
         'camera' => '', 'lens' => '', 'focal' => '24', 'distance' => '8',
         'look' => 'silk', 'look_was' => 'silk', 'target' => '', 'aperture' => 'f/11', 'shutter' => '1/60', 'iso' => '100', 'on' => [],
         'bias' => '0', 'longest' => '', 'drift' => '', 'correction' => '0', 'after' => '', 'pick' => '',
@@ -30,7 +31,8 @@ final class BenchFields
 
     /** What only changes the exposure, and not the picture. */
     public const OF_THE_EXPOSURE = [
-        'look', 'look_was', 'target', 'aperture', 'shutter', 'iso', 'on', 'bias', 'longest', 'drift', 'correction', 'after', 'pick', 'rhythm', 'wind',
+        'look', 'look_was', 'target', 'aperture', 'shutter', 'iso', 'on', 'bias', 'longest', 'drift', 'correction', 'after', 'pick',
+        'rhythm', 'wind',
         'support',
     ];
 

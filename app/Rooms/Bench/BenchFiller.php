@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Rooms\Bench;
 
 use App\Forms\Decimal;
+use App\Household\Subjects;
 use App\Models\Frame;
 use App\Models\Measurement;
 use App\Models\MeasurementKind;
 use App\Models\Subject;
 use App\Rooms\Kit\KitShelf;
-use App\Rooms\Places\Subjects;
 use GentlePour\Motion\CloudDrift;
 use GentlePour\Motion\WaterKind;
 
@@ -75,7 +75,9 @@ final readonly class BenchFiller
         );
         $moved = $wanted !== $kind || $subject !== null;
 
-        return ['target' => '', 'correction' => '0', 'after' => '', 'pick' => ''] + ($moved ? ['subject' => (string) ($subject->id ?? '')] : []) + $filled;
+        return [
+            'target' => '', 'correction' => '0', 'after' => '', 'pick' => '',
+        ] + ($moved ? ['subject' => (string) ($subject->id ?? '')] : []) + $filled;
     }
 
     /**
@@ -119,10 +121,12 @@ final readonly class BenchFiller
                 'period' => $write('period_s'), 'longest' => $write('retreat_s', 1).' s', 'rhythm' => (string) $measured->id,
             ],
             MeasurementKind::Float => [
-                'kind' => ($now->isWaves() ? WaterKind::River : $now)->value, 'measure' => FlowMeasure::Speed->value, 'speed' => $write('speed_m_s'),
+                'kind' => ($now->isWaves() ? WaterKind::River : $now)->value, 'measure' => FlowMeasure::Speed->value,
+                'speed' => $write('speed_m_s'),
             ],
             MeasurementKind::Drop => [
-                'kind' => ($now->falls() ? $now : WaterKind::Plunge)->value, 'measure' => FlowMeasure::Drop->value, 'drop' => $write('drop_m'),
+                'kind' => ($now->falls() ? $now : WaterKind::Plunge)->value, 'measure' => FlowMeasure::Drop->value,
+                'drop' => $write('drop_m'),
             ],
             MeasurementKind::Clouds => $measured->number('seconds') !== null
                 ? ['sky' => CloudsBy::Crossing->value, 'cloud_share' => $write('share'), 'cloud_s' => $write('seconds', 1)]
@@ -131,7 +135,9 @@ final readonly class BenchFiller
                     'cloud_elevation' => $write('elevation_deg', 0),
                     'cloud_across' => is_string($measured->data['across'] ?? null) ? $measured->data['across'] : CloudDrift::Across->value,
                 ],
-            MeasurementKind::Buoy => ['kind' => $sea, 'period' => $write('period_s'), 'height' => $write('height_m'), 'wind' => $write('wind_m_s', 1)],
+            MeasurementKind::Buoy => [
+                'kind' => $sea, 'period' => $write('period_s'), 'height' => $write('height_m'), 'wind' => $write('wind_m_s', 1),
+            ],
         };
     }
 }

@@ -34,7 +34,8 @@ final readonly class BenchForm
         $read = new Typed($typed);
 
         return new self(
-            WaterForm::of($read), AlsoForm::of($read), SkyForm::of($read), FramingForm::of($read), ReadingForm::of($read), AimForm::of($read), $typed,
+            WaterForm::of($read), AlsoForm::of($read), SkyForm::of($read), FramingForm::of($read), ReadingForm::of($read),
+            AimForm::of($read), $typed,
         );
     }
 

@@ -6,8 +6,8 @@ namespace App\Rooms\Bench;
 
 use App\Drawing\StopRule;
 use App\Forms\Typed;
+use App\Household\Subjects;
 use App\Rooms\Kit\KitShelf;
-use App\Rooms\Places\Subjects;
 use GentlePour\Exposure\DialLabels;
 use GentlePour\Motion\CloudDrift;
 use GentlePour\Motion\CloudLook;
@@ -71,7 +71,8 @@ final readonly class BenchPages
             'measure' => ($typed->choice('measure', FlowMeasure::class) ?? FlowMeasure::Speed)->of($kind),
             'measures' => array_filter(FlowMeasure::cases(), static fn (FlowMeasure $m): bool => $m->of($kind) === $m),
             'flowFields' => [
-                [FlowMeasure::Speed, 'speed', 'Speed', 'm/s'], [FlowMeasure::Drop, 'drop', 'Drop', 'm'], [FlowMeasure::Float, 'float_m', 'Float went', 'm'],
+                [FlowMeasure::Speed, 'speed', 'Speed', 'm/s'], [FlowMeasure::Drop, 'drop', 'Drop', 'm'],
+                [FlowMeasure::Float, 'float_m', 'Float went', 'm'],
                 [FlowMeasure::Float, 'float_s', 'in', 's'],
             ],
             'also' => $also,

@@ -10,7 +10,9 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\MessageBag;
 
-/** A bench that cannot be worked out: the fields come again as they were typed, each with its message; the last good answer stays in place. */
+/**
+ * A bench that cannot be worked out: the fields come again as they were typed, each with its message; the last good answer stays in place.
+ */
 final class BenchRefused extends Exception
 {
     /** @param  array<string, mixed>  $typed */

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Rooms\Bench;
 
 use App\Forms\Typed;
+use App\Household\Subjects;
 use App\Models\Frame;
 use App\Models\Measurement;
 use App\Rooms\Kit\KitShelf;
-use App\Rooms\Places\Subjects;
 use GentlePour\InvalidValue;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;

@@ -61,7 +61,8 @@ final readonly class BenchWords
         $stack = $enough ? null : $depth->focusStackM($aperture, $range);
 
         return new Sharpness(
-            self::metres($focus), self::metres($depth->hyperfocalM($aperture)), 'f/'.Decimal::write($depth->needed($range), 1), self::metres($near),
+            self::metres($focus), self::metres($depth->hyperfocalM($aperture)), 'f/'.Decimal::write($depth->needed($range), 1),
+            self::metres($near),
             self::metres($far), $enough, $stack === null ? null : array_map(self::metres(...), $stack),
         );
     }
@@ -82,7 +83,8 @@ final readonly class BenchWords
         $total = ShutterTime::ofSeconds(FrameMean::totalS($frames, $each->seconds, self::GAP_S));
 
         return new MeanOfFrames($frames, sprintf(
-            'The mean of %d frames of %s, without a dark filter: %s in all with gaps of %s s.%s', $frames, $each->label(), $total->label(), self::GAP_S,
+            'The mean of %d frames of %s, without a dark filter: %s in all with gaps of %s s.%s', $frames, $each->label(), $total->label(),
+            self::GAP_S,
             FrameMean::gapShows($this->bench->moving->water, self::GAP_S)
                 ? ' In each gap the water moves on by more than its grain: streaks break, and the blur is that of many short ones.'
                 : '',

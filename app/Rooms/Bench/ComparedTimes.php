@@ -9,7 +9,10 @@ use GentlePour\Exposure\Stops;
 use GentlePour\InvalidValue;
 use Illuminate\Support\MessageBag;
 
-/** The open times that are set side by side: written as times, or as stops of filter on the base reading; a stop either side of the target at first. */
+/**
+ * The open times that are set side by side: written as times, or as stops of filter on the base reading; a stop either side of the target
+ * at first.
+ */
 final readonly class ComparedTimes
 {
     /** @param  non-empty-list<ShutterTime>  $times */
@@ -41,6 +44,8 @@ final readonly class ComparedTimes
 
     private static function read(string $text, ShutterTime $base): ShutterTime
     {
-        return preg_match('/^(\d+(?:\.\d+)?)\s*stops?$/i', $text, $m) === 1 ? $base->plus(Stops::of((float) $m[1])) : ShutterTime::parse($text);
+        return preg_match('/^(\d+(?:\.\d+)?)\s*stops?$/i', $text, $m) === 1
+            ? $base->plus(Stops::of((float) $m[1]))
+            : ShutterTime::parse($text);
     }
 }

@@ -38,12 +38,16 @@ final readonly class FramingForm
     /** @throws InvalidValue at the field of the form that the core refuses */
     public function in(Sensor $sensor): Framing
     {
-        return Refusal::renamed(self::CORE_FIELDS, fn (): Framing => new Framing($sensor, $this->focalMm, $this->distanceM, $this->obliqueDeg));
+        return Refusal::renamed(
+            self::CORE_FIELDS, fn (): Framing => new Framing($sensor, $this->focalMm, $this->distanceM, $this->obliqueDeg),
+        );
     }
 
     /** What must be sharp in one frame; null where that is no matter. */
     public function sharp(): ?SharpRange
     {
-        return $this->sharpNearM === null ? null : Refusal::at('sharp_far', fn (): SharpRange => SharpRange::of((float) $this->sharpNearM, $this->sharpFarM));
+        return $this->sharpNearM === null
+            ? null
+            : Refusal::at('sharp_far', fn (): SharpRange => SharpRange::of((float) $this->sharpNearM, $this->sharpFarM));
     }
 }

@@ -42,7 +42,8 @@ final readonly class Moving
         $clouds = $form->sky->clouds($framing);
 
         return new self(
-            $form->water->kind(), $framing, $water, LookBands::of($water, $framing), $form->also === null ? null : self::alsoRow($form->also, $framing),
+            $form->water->kind(), $framing, $water, LookBands::of($water, $framing),
+            $form->also === null ? null : self::alsoRow($form->also, $framing),
             $clouds, $clouds === null ? null : self::skyRow($form->sky, $clouds),
         );
     }
@@ -84,7 +85,9 @@ final readonly class Moving
     {
         return new MovingRow(
             $label, number_format($water->speedMS(), 1).' m/s', MovingRow::spansOf($bands), $target,
-            static fn (float $s): Stroke => Stroke::ofStreak($framing->streakMm($water->speedMS(), $s) / $framing->sensor->widthMm, $water->textureKept($s)),
+            static fn (float $s): Stroke => Stroke::ofStreak(
+                $framing->streakMm($water->speedMS(), $s) / $framing->sensor->widthMm, $water->textureKept($s),
+            ),
         );
     }
 
@@ -92,7 +95,8 @@ final readonly class Moving
     {
         $look = $sky->look;
         $spans = array_map(
-            static fn (array $b): LookSpan => new LookSpan($b['look']->value, $b['look']->words(), $b['minS'], $b['maxS']), $clouds->bands(),
+            static fn (array $b): LookSpan => new LookSpan($b['look']->value, $b['look']->words(), $b['minS'], $b['maxS']),
+            $clouds->bands(),
         );
         $target = $look === null ? null : new LookTarget(
             'the clouds', $look->value, Refusal::at('cloud_look', static fn (): ShutterWindow => $clouds->window($look)),

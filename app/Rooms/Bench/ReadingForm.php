@@ -64,7 +64,9 @@ final readonly class ReadingForm
     {
         $stops = Stops::zero();
         foreach ($on as $filter) {
-            $stops = $stops->plus($filter->stops() ?? throw (new InvalidValue('The density of “'.$filter->name.'” is not known yet.'))->at('on'));
+            $stops = $stops->plus(
+                $filter->stops() ?? throw (new InvalidValue('The density of “'.$filter->name.'” is not known yet.'))->at('on'),
+            );
         }
 
         return new Reading(new Exposure($this->aperture, $this->shutter, $this->iso), $stops);
@@ -84,7 +86,8 @@ final readonly class ReadingForm
         $earlier = new Reading(new Exposure($this->aperture, $this->earlier, $this->iso), $now->filtersOn);
 
         return Refusal::at(
-            'earlier_shutter', fn (): DriftingLight => DriftingLight::between($earlier->ev100(), $now->ev100(), (float) $this->earlierMinutes),
+            'earlier_shutter',
+            fn (): DriftingLight => DriftingLight::between($earlier->ev100(), $now->ev100(), (float) $this->earlierMinutes),
         );
     }
 }

@@ -61,9 +61,12 @@ final readonly class SkyForm
     {
         return Refusal::renamed(self::CORE_FIELDS, fn (): ?Clouds => match ($this->by) {
             CloudsBy::Nothing => null,
-            CloudsBy::Crossing => Clouds::ofCrossing(self::said($this->sharePercent, 'cloud_share') / 100, self::said($this->seconds, 'cloud_s')),
+            CloudsBy::Crossing => Clouds::ofCrossing(
+                self::said($this->sharePercent, 'cloud_share') / 100, self::said($this->seconds, 'cloud_s'),
+            ),
             CloudsBy::Wind => Clouds::ofWind(
-                self::said($this->speedMS, 'cloud_speed'), self::said($this->baseM, 'cloud_base'), self::said($this->elevationDeg, 'cloud_elevation'),
+                self::said($this->speedMS, 'cloud_speed'), self::said($this->baseM, 'cloud_base'),
+                self::said($this->elevationDeg, 'cloud_elevation'),
                 $this->drift->across(), $framing->focalLengthMm, $framing->sensor->widthMm,
             ),
         });

@@ -17,8 +17,10 @@ final readonly class WaterForm
 {
     /** The core's names for what the form calls otherwise. */
     private const CORE_FIELDS = [
-        'drop_m' => 'drop', 'float.distance_m' => 'float_m', 'float.seconds' => 'float_s', 'feature_m' => 'feature', 'peak_period_s' => 'period',
-        'significant_height_m' => 'height', 'depth_m' => 'depth', 'chop.peak_period_s' => 'chop_period', 'chop.significant_height_m' => 'chop_height',
+        'drop_m' => 'drop', 'float.distance_m' => 'float_m', 'float.seconds' => 'float_s', 'feature_m' => 'feature',
+        'peak_period_s' => 'period',
+        'significant_height_m' => 'height', 'depth_m' => 'depth', 'chop.peak_period_s' => 'chop_period',
+        'chop.significant_height_m' => 'chop_height',
     ];
 
     /** @param  int  $rhythmId  of the measurement that its period comes from; nought without one */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Rooms\Bench;
 
 use App\Forms\Refusal;
+use App\Household\Subjects;
 use App\Models\Filter;
 use App\Rooms\Kit\KitShelf;
 use App\Rooms\Learned\Tastes;
-use App\Rooms\Places\PlaceNow;
-use App\Rooms\Places\Subjects;
+use App\Tide\PlaceNow;
 use App\Tide\PlaceTide;
 use GentlePour\InvalidValue;
 use GentlePour\Kit\Bag;
@@ -56,7 +56,9 @@ final readonly class Workbench
             Refusal::at('focal', fn (): Bag => $this->shelf->bag($camera, $lens, $form->framing->focalMm)),
             $this->shelf->habits(),
             $this->shelf->carry(),
-            array_values($this->shelf->filters()->whereIn('id', $form->reading->onIds)->map(static fn (Filter $f): KitFilter => $f->toKit())->all()),
+            array_values(
+                $this->shelf->filters()->whereIn('id', $form->reading->onIds)->map(static fn (Filter $f): KitFilter => $f->toKit())->all(),
+            ),
         );
     }
 

@@ -54,7 +54,8 @@ final class FirstKitRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => 'This is needed.', 'unique' => 'There is one of that name already.', Enum::class => 'This is not one of the choices.',
+            'required' => 'This is needed.', 'unique' => 'There is one of that name already.',
+            Enum::class => 'This is not one of the choices.',
             'max' => 'This is too long.',
         ];
     }
@@ -74,8 +75,10 @@ final class FirstKitRequest extends FormRequest
                 'iso_max' => $base * self::ISO_RANGE, 'longest_timed_s' => self::LONGEST_TIMED_S, 'reciprocity' => 1.0,
             ],
             [
-                'name' => $typed->text('focal_min_mm').($from === $to ? '' : '–'.$typed->text('focal_max_mm')).' mm', 'focal_min_mm' => $from,
-                'focal_max_mm' => $to, 'widest_f' => $typed->aperture('widest')->number, 'smallest_f' => Aperture::named(self::SMALLEST_APERTURE)->number,
+                'name' => $typed->text('focal_min_mm').($from === $to ? '' : '–'.$typed->text('focal_max_mm')).' mm',
+                'focal_min_mm' => $from,
+                'focal_max_mm' => $to, 'widest_f' => $typed->aperture('widest')->number,
+                'smallest_f' => Aperture::named(self::SMALLEST_APERTURE)->number,
             ],
             $marking,
             $marking === '' ? null : FilterMarking::parse($marking)->chosen($typed->id('reading'))->value,

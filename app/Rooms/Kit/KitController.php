@@ -33,12 +33,18 @@ final class KitController
 
     public function create(KitPiece $item): View
     {
-        return view('kit.edit', ['item' => $item->value, 'record' => $item->fresh(), 'filterKinds' => FilterKind::cases(), 'edges' => KitRequest::EDGES]);
+        return view(
+            'kit.edit',
+            ['item' => $item->value, 'record' => $item->fresh(), 'filterKinds' => FilterKind::cases(), 'edges' => KitRequest::EDGES],
+        );
     }
 
     public function edit(KitPiece $item, int $id): View
     {
-        return view('kit.edit', ['item' => $item->value, 'record' => $item->find($id), 'filterKinds' => FilterKind::cases(), 'edges' => KitRequest::EDGES]);
+        return view(
+            'kit.edit',
+            ['item' => $item->value, 'record' => $item->find($id), 'filterKinds' => FilterKind::cases(), 'edges' => KitRequest::EDGES],
+        );
     }
 
     public function store(KitRequest $request, KitPiece $item, KeepKit $keep): RedirectResponse

@@ -47,6 +47,8 @@ final class KitFileController
     {
         Refusal::renamed(FirstKitRequest::CORE_FIELDS, static fn () => $start($request->firstKit()));
 
-        return redirect()->route('bench')->with('done', 'Your kit is in. The bench works with it from now on; the rest can be added in Kit.');
+        return redirect()->route('bench')->with(
+            'done', 'Your kit is in. The bench works with it from now on; the rest can be added in Kit.',
+        );
     }
 }

@@ -30,7 +30,9 @@ final class KitRequest extends FormRequest
     public function rules(): array
     {
         $id = $this->route('id');
-        $name = ['bail', 'required', 'string', 'max:60', Rule::unique($this->piece()->table(), 'name')->ignore(is_string($id) ? $id : null)];
+        $name = [
+            'bail', 'required', 'string', 'max:60', Rule::unique($this->piece()->table(), 'name')->ignore(is_string($id) ? $id : null),
+        ];
 
         return ['name' => $name] + match ($this->piece()) {
             KitPiece::Camera => self::cameraRules(),

@@ -17,7 +17,8 @@ final readonly class KitValues
 {
     /** Fields that the core names otherwise than the form does. */
     public const CORE_FIELDS = [
-        'aperture_max' => 'smallest', 'focal_length_mm' => 'focal_min_mm', 'preferred' => 'best_to', 'longest_timed_s' => 'longest_timed', 'stops' => 'marking',
+        'aperture_max' => 'smallest', 'focal_length_mm' => 'focal_min_mm', 'preferred' => 'best_to', 'longest_timed_s' => 'longest_timed',
+        'stops' => 'marking',
         '' => 'name',
     ];
 
@@ -98,7 +99,8 @@ final readonly class KitValues
 
         return match ($kind->marking()) {
             FilterMarkingForm::Range => FilterMarking::parseRange($marking),
-            FilterMarkingForm::Strength, FilterMarkingForm::StrengthIfAny => [null, FilterMarking::parse($marking)->chosen($this->typed->id('reading'))],
+            FilterMarkingForm::Strength,
+            FilterMarkingForm::StrengthIfAny => [null, FilterMarking::parse($marking)->chosen($this->typed->id('reading'))],
             FilterMarkingForm::Nothing => [null, null],
         };
     }

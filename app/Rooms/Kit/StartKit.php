@@ -9,7 +9,6 @@ use App\Models\Camera;
 use App\Models\Carry;
 use App\Models\Filter;
 use App\Models\Lens;
-use GentlePour\InvalidValue;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\Mount;
 use Illuminate\Support\Facades\DB;
@@ -24,20 +23,24 @@ final readonly class StartKit
     {
     }
 
-    /** @throws InvalidValue when the core cannot make something of it */
     public function __invoke(FirstKit $first): void
     {
         DB::transaction(function () use ($first): void {
             ($this->keep)(new Camera, $first->camera);
             $taken = Lens::query()->where('name', $first->lens['name'])->exists();
-            ($this->keep)(new Lens, ['name' => $taken ? $first->lens['name'].' of '.$first->camera['name'] : $first->lens['name']] + $first->lens);
+            ($this->keep)(
+                new Lens, ['name' => $taken ? $first->lens['name'].' of '.$first->camera['name'] : $first->lens['name']] + $first->lens,
+            );
             if ($first->marking !== '') {
                 Filter::query()->firstOrCreate(['name' => $first->marking], [
-                    'kind' => FilterKind::NeutralDensity, 'marking' => $first->marking, 'stops' => $first->stops, 'mount' => $first->mount, 'packed' => true,
+                    'kind' => FilterKind::NeutralDensity, 'marking' => $first->marking, 'stops' => $first->stops, 'mount' => $first->mount,
+                    'packed' => true,
                 ]);
             }
             $carry = Carry::read($this->settings->read(Carry::SETTING))->withRelease($first->release);
-            $this->settings->write(Carry::SETTING, ($first->mount === Mount::Slot ? $carry->withSlots(self::USUAL_SLOTS) : $carry)->toArray());
+            $this->settings->write(
+                Carry::SETTING, ($first->mount === Mount::Slot ? $carry->withSlots(self::USUAL_SLOTS) : $carry)->toArray(),
+            );
         });
     }
 }

@@ -23,10 +23,10 @@ final class FrameController
 
     public function index(): View
     {
-        $frames = Frame::query()->with('subject.place')->whereNotNull('open_s')->latest('opened_at')->latest('id')->simplePaginate(self::PER_PAGE);
+        $taken = Frame::query()->with('subject.place')->whereNotNull('open_s')->latest('opened_at')->latest('id');
 
         return view('log.index', [
-            'frames' => $frames,
+            'frames' => $taken->simplePaginate(self::PER_PAGE),
             'planned' => Frame::query()->with('subject.place')->whereNull('open_s')->latest('id')->limit(self::PLANNED_SHOWN)->get(),
             'swatch' => self::swatch(...),
         ]);
@@ -35,7 +35,8 @@ final class FrameController
     public function show(Frame $frame): View
     {
         return view('log.show', [
-            'frame' => $frame->load('subject.place'), 'plan' => $frame->plan, 'way' => $frame->plan->way, 'verdicts' => BlurVerdict::cases(),
+            'frame' => $frame->load('subject.place'), 'plan' => $frame->plan, 'way' => $frame->plan->way,
+            'verdicts' => BlurVerdict::cases(),
             'thirds' => range(self::THIRDS, -self::THIRDS),
         ]);
     }

@@ -6,7 +6,10 @@ namespace App\Rooms\Log;
 
 use App\Models\Frame;
 
-/** Keeps what was said of a frame. The blur has a time of its own, which a new note leaves alone: a taste that was forgotten stays forgotten. */
+/**
+ * Keeps what was said of a frame. The blur has a time of its own, which a new note leaves alone: a taste that was forgotten stays
+ * forgotten.
+ */
 final class JudgeFrame
 {
     public function __invoke(Frame $frame, Verdict $verdict): void

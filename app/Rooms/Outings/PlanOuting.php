@@ -25,7 +25,8 @@ final class PlanOuting
         }
 
         return $place->outings()->create([
-            'starts_at' => Instants::stored($starts), 'ends_at' => Instants::stored($ends), 'note' => $typed->has('note') ? $typed->text('note') : null,
+            'starts_at' => Instants::stored($starts), 'ends_at' => Instants::stored($ends),
+            'note' => $typed->has('note') ? $typed->text('note') : null,
         ]);
     }
 }

@@ -82,7 +82,8 @@ final readonly class ComingWindows
         }
         [$least, $greatest] = WantedLight::Low->altitudesDeg();
         $query = new WindowQuery(
-            $observer, new PlaceCalendar($place->zone()), $level, sunLeastDeg: $least, sunMostDeg: $greatest, minutesAtLeast: self::MINUTES_AT_LEAST,
+            $observer, new PlaceCalendar($place->zone()), $level, sunLeastDeg: $least, sunMostDeg: $greatest,
+            minutesAtLeast: self::MINUTES_AT_LEAST,
         );
         $coming = [];
         foreach (array_slice(WindowSearch::find($query, $tide, $from, $from + $aheadS), 0, $most) as $window) {

@@ -23,7 +23,9 @@ final class OutlookController
     {
         $places = Place::query()->with(['marks.sightings', 'outings', 'subjects'])->get()->sortBy('name');
         $next = array_slice($windows->at($places), 0, self::SHOWN);
-        $outing = Outing::query()->with('place.marks.sightings', 'place.outings')->where('ends_at', '>', now())->oldest('starts_at')->first();
+        $outing = Outing::query()->with(
+            'place.marks.sightings', 'place.outings',
+        )->where('ends_at', '>', now())->oldest('starts_at')->first();
         $first = array_values(array_filter($next, static fn (ComingWindow $one): bool => $one->mark !== null))[0] ?? $next[0] ?? null;
         $place = $outing->place ?? $first->place ?? $places->first();
         $day = $outing->starts_at ?? new DateTimeImmutable('@'.(int) ($first->window->from ?? now()->getTimestamp()));

@@ -28,13 +28,16 @@ final class PlaceRequest extends FormRequest
         $place = $this->route('place');
         $source = $this->typed()->choice('tide', TideSource::class);
         $rules = [
-            'name' => ['bail', 'required', 'string', 'max:80', Rule::unique('places', 'name')->ignore($place instanceof Place ? $place->id : null)],
+            'name' => [
+                'bail', 'required', 'string', 'max:80', Rule::unique('places', 'name')->ignore($place instanceof Place ? $place->id : null),
+            ],
             'notes' => ['nullable', 'string', 'max:4000'],
             'position' => ['bail', 'required', 'string', 'max:4000', new CoreValue(Position::parse(...))],
             'timezone' => ['nullable', 'bail', 'string', 'max:60', new CoreValue(Instant::timezone(...))],
             'tide' => ['required', Rule::enum(TideSource::class)],
             'station_id' => [
-                'bail', Rule::requiredIf($source?->needsAStation() ?? false), 'nullable', 'string', 'max:200', new CoreValue($catalogue->find(...)),
+                'bail', Rule::requiredIf($source?->needsAStation() ?? false), 'nullable', 'string', 'max:200',
+                new CoreValue($catalogue->find(...)),
             ],
             'table' => [
                 'bail', Rule::requiredIf(($source?->isTable() ?? false) && ! $this->hasTable()), 'nullable', 'string', 'max:400000',

@@ -34,7 +34,8 @@ final class ShotListController
         $list->load('frames');
 
         return view('shoot.list', [
-            'list' => $list, 'next' => $list->next(), 'takes' => ShutterTime::ofSeconds(min(self::LONGEST_S, max(1, $list->total_s)))->label(),
+            'list' => $list, 'next' => $list->next(),
+            'takes' => ShutterTime::ofSeconds(min(self::LONGEST_S, max(1, $list->total_s)))->label(),
         ]);
     }
 

@@ -51,6 +51,8 @@ final class CrestRequest extends FormRequest
 
     protected function failedValidation(Validator $validator): never
     {
-        throw new HttpResponseException(response()->view('water.heard', ['timer' => null, 'problem' => 'The presses cannot be read.'], 422));
+        throw new HttpResponseException(
+            response()->view('water.heard', ['timer' => null, 'problem' => 'The presses cannot be read.'], 422),
+        );
     }
 }

@@ -72,7 +72,9 @@ final class WaterController
         }
         $measurement = Refusal::renamed(MeasureRequest::CORE_FIELDS, static fn (): Measurement => $keep($kind, $typed));
 
-        return redirect()->route('water')->with('done', $measurement->kind->label().': '.$measurement->figure().' kept.')->with('kept', $measurement->id);
+        return redirect()->route('water')->with(
+            'done', $measurement->kind->label().': '.$measurement->figure().' kept.',
+        )->with('kept', $measurement->id);
     }
 
     public function destroy(Measurement $measurement): RedirectResponse

@@ -26,7 +26,7 @@
         @endforeach
     </fieldset>
     <input type="hidden" name="look_was" value="{{ $bench->band->look->value }}">
-    <div @class(['target-entry', 'has-problem' => $problems->has('target')])>
+    <div class="target-entry">
         <label for="f-target">Target</label>
         <input class="input" id="f-target" name="target" value="{{ $inputs['target'] }}" placeholder="{{ $bench->window->best->label() }}" autocomplete="off" data-dial="shutter"
             data-place="{{ $bench->window->best->label() }}">

@@ -132,7 +132,7 @@
         <x-entry name="longest" label="No longer than" :value="$inputs['longest']" :problem="$at('longest')" placeholder="any time"/>
         <x-entry name="drift" label="Light drifts" unit="st/min" :value="$inputs['drift']" :problem="$at('drift')" inputmode="decimal" placeholder="steady" :hint="$says?->driftHint()"/>
         @php($driftNow = $says?->driftNow())
-        @if ($driftNow !== null)<p class="use-drift"><button type="button" class="button is-quiet is-small" data-set="f-drift" data-value="{{ $driftNow }}">Reckon with it</button></p>@endif
+        @if ($driftNow !== null)<p class="use-drift"><button type="button" class="button is-small" data-set="f-drift" data-value="{{ $driftNow }}">Reckon with it</button></p>@endif
         <details class="more" @if (($inputs['earlier_shutter'] ?? '') !== '' || $at('earlier_shutter') || $at('earlier_minutes')) open @endif>
             <summary>An earlier reading</summary>
             <x-dial name="earlier_shutter" label="It was" dial="shutter" :value="$inputs['earlier_shutter']" :problem="$at('earlier_shutter')"/>
@@ -157,6 +157,6 @@
             <input type="hidden" name="correction" value="0">
         @endif
         <input type="hidden" name="after" value="{{ $inputs['after'] }}">
-        @unless ($release)<p class="hint">No release in the bag. <button type="submit" form="pack-release" class="button is-quiet is-small">Pack it</button></p>@endunless
+        @unless ($release)<p class="hint">No release in the bag. <button type="submit" form="pack-release" class="button is-small">Pack it</button></p>@endunless
     </fieldset>
 </div>

@@ -7,7 +7,7 @@
             @unless ($sharp->enough) It would take {{ $sharp->needed }}@if ($sharp->stack), or a focus stack of {{ count($sharp->stack) }} at {{ implode(', ', array_slice($sharp->stack, 0, 8)) }}{{ count($sharp->stack) > 8 ? ' …' : '' }}@endif.@endunless</p>
     @endif
     @if ($mean)
-        <p class="mean">{{ $mean->words }} <button class="button is-quiet is-small" type="submit" form="make-list" name="list" value="average:{{ $mean->frames }}">Shoot the {{ $mean->frames }}</button></p>
+        <p class="mean">{{ $mean->words }} <button class="button is-small" type="submit" form="make-list" name="list" value="average:{{ $mean->frames }}">Shoot the {{ $mean->frames }}</button></p>
     @endif
     @forelse ($bench->ways() as $way)
         @php($chosen = $way->key() === $bench->picked?->key())
@@ -31,7 +31,7 @@
             @foreach ($bench->answer->remedies as $remedy)
                 <li><b>{{ number_format($remedy->stops, 1) }} stops</b> {{ $remedy->detail }} {{ $says->when($remedy) }}
                     @if ($remedy->kind->offersATarget())
-                        <button type="button" class="button is-quiet is-small" data-aim="{{ $write->number($remedy->seconds, 4) }}">Aim there</button>
+                        <button type="button" class="button is-small" data-aim="{{ $write->number($remedy->seconds, 4) }}">Aim there</button>
                     @endif</li>
             @endforeach
         </ul>

@@ -1,6 +1,6 @@
 {{-- A setting on a camera's dial: typed freely, or stepped by thirds. --}}
 @props(['name', 'label', 'value' => '', 'dial', 'problem' => null, 'unit' => null])
-<div @class(['entry', 'is-dial', 'has-problem' => $problem])>
+<div class="entry">
     <label for="f-{{ $name }}">{{ $label }}</label>
     <span class="entry-value">
         <button type="button" class="step" data-step="-1" data-for="f-{{ $name }}" aria-label="{{ $label }}: a third of a stop down">−</button>

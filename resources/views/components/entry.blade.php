@@ -1,7 +1,7 @@
 {{-- A labelled value with its unit and, where there is one, the message at it. --}}
 @props(['name', 'label', 'value' => '', 'unit' => null, 'problem' => null, 'hint' => null, 'id' => null])
 @php($id ??= 'f-'.$name)
-<div @class(['entry', 'has-problem' => $problem])>
+<div class="entry">
     <label for="{{ $id }}">{{ $label }}</label>
     <span class="entry-value">
         @if ($slot->isNotEmpty())

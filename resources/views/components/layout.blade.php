@@ -54,7 +54,7 @@
             <div><dt><kbd>space</kbd></dt><dd>In Shoot: open, close</dd></div>
             <div><dt><kbd>?</kbd></dt><dd>This list</dd></div>
         </dl>
-        <form method="dialog"><button class="button is-quiet">Close</button></form>
+        <form method="dialog"><button class="button">Close</button></form>
     </dialog>
 </body>
 </html>

@@ -9,7 +9,7 @@
     </defs>
     <g class="ticks" aria-hidden="true">
         @foreach ($rule->ticks() as $tick)
-            <path d="M{{ $tick->x }} {{ $rule->axisY() + 4 }}V{{ $rule->bottom() }}" @class(['grid', 'is-named' => $tick->label])/>
+            <path d="M{{ $tick->x }} {{ $rule->axisY() + 4 }}V{{ $rule->bottom() }}" class="grid"/>
             @if ($tick->label)<text x="{{ $tick->x }}" y="{{ $rule->axisY() - 4 }}" text-anchor="middle">{{ $tick->label }}</text>@endif
         @endforeach
     </g>
@@ -22,7 +22,7 @@
             @endforeach
         </g>
     @endunless
-    <g class="bands" clip-path="url(#body-{{ $id }})">
+    <g clip-path="url(#body-{{ $id }})">
         @foreach ($bandRows as $row)
             @foreach ($row->bands as $band)
                 <g @class(['band', 'is-wanted' => $band->wanted, 'is-'.$band->look])>

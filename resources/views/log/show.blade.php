@@ -13,7 +13,7 @@
             <form class="verdict" method="post" action="{{ route('log.judge', $frame) }}">
                 @csrf @method('put')
                 <h2>How did it come out?</h2>
-                <fieldset class="looks three"><legend>Blur</legend>
+                <fieldset class="looks"><legend>Blur</legend>
                     @foreach ($verdicts as $verdict)
                         <label class="look"><input type="radio" name="blur" value="{{ $verdict->value }}" @checked(old('blur', $frame->blur?->value) === $verdict->value)><span>{{ $verdict->label() }}</span></label>
                     @endforeach

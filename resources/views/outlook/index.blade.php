@@ -12,7 +12,7 @@
                     @forelse ($next as $one)
                         <li><a href="{{ route('places.show', [$one->place, 'day' => $one->from->format('Y-m-d')]) }}">
                             <span class="coming-when"><b>{{ $one->from->format('D j M') }}</b> {{ $one->from->format('G:i') }} to {{ $one->to->format('G:i') }}</span>
-                            <span class="coming-where">{{ $one->place->name }}<small>{{ $one->mark?->name ?? 'low light' }}{{ $one->window->highestM !== null ? sprintf(', tide to %.1f m', $one->window->highestM) : '' }}</small></span>
+                            <span>{{ $one->place->name }}<small>{{ $one->mark?->name ?? 'low light' }}{{ $one->window->highestM !== null ? sprintf(', tide to %.1f m', $one->window->highestM) : '' }}</small></span>
                             <span class="coming-ev">EV {{ number_format($one->window->ev100From, 0) }} to {{ number_format($one->window->ev100To, 0) }}</span>
                         </a></li>
                     @empty

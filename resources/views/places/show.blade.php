@@ -57,6 +57,7 @@
                         </form>
                         @if ($errors->has('seen_at-'.$mark->id))<p class="problem" role="alert">{{ $errors->first('seen_at-'.$mark->id) }}</p>@endif
                     @endif
+                    <form method="post" action="{{ route('marks.destroy', $mark) }}" onsubmit="return confirm('Delete this mark with its sightings?')">@csrf @method('delete')<button class="button is-small is-warn" aria-label="Delete the mark {{ $mark->name }} with its sightings">Delete the mark</button></form>
                 </article>
             @endforeach
             <form method="post" action="{{ route('marks.store', $place) }}">@csrf

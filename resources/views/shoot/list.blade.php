@@ -14,7 +14,7 @@
         <div class="foot-line">
             @if ($next)<a class="button is-go" href="{{ route('shoot.show', $next) }}">{{ $list->frames->contains(fn ($f) => $f->isTaken()) ? 'Next' : 'Start' }}: {{ $next->plan->way->shutterLabel }} {{ $next->plan->way->apertureLabel }}</a>
             @else<p class="said">All taken. <a href="{{ route('log') }}">Judge them in the log.</a></p>@endif
-            <form method="post" action="{{ route('lists.destroy', $list) }}">@csrf @method('delete')<button class="button is-quiet is-small">Drop the list</button></form>
+            <form method="post" action="{{ route('lists.destroy', $list) }}">@csrf @method('delete')<button class="button is-small">Drop the list</button></form>
         </div>
         <aside class="cautions" aria-label="Cautions"><p>The time in all counts settling and changing filters; waiting for waves, wind and people it does not. The get-off time comes first.</p></aside>
     </div>

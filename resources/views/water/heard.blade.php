@@ -4,7 +4,7 @@
             · {{ $timer->presses() }} presses{{ $timer->isEnough() ? '' : ', '.$missing.' more to go' }}</p>
         @foreach ($timer->suspects as $suspect)
             <p class="slip">{{ $suspect->missed ? sprintf('%.1f s: a crest was missed?', $suspect->intervalS) : sprintf('%.1f s: pressed twice?', $suspect->intervalS) }}
-                <button type="button" class="button is-quiet is-small" data-{{ $suspect->missed ? 'leave-out' : 'drop' }}="{{ $suspect->place }}">{{ $suspect->missed ? 'Leave it out' : 'Drop the press' }}</button></p>
+                <button type="button" class="button is-small" data-{{ $suspect->missed ? 'leave-out' : 'drop' }}="{{ $suspect->place }}">{{ $suspect->missed ? 'Leave it out' : 'Drop the press' }}</button></p>
         @endforeach
         @if ($sets->count() > 0)
             <p>{!! $sets->size() >= 2 ? 'Sets of <b>'.number_format($sets->size(), 0).'</b>' : 'A big one' !!}@if ($sets->apartS() !== null){{ $sets->size() >= 2 ? ',' : '' }} every <b>{{ number_format($sets->apartS() / 60, 1) }} min</b>

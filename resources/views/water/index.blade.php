@@ -14,8 +14,8 @@
                         <b class="measured-figure">{{ $m->figure() }}</b>
                         <span class="measured-what">{{ $m->kind->label() }}{{ $m->place ? ' at '.$m->place->name : '' }}
                             <small>{{ $m->detail() }}{{ $m->note ? ' · '.$m->note : '' }} · {{ $m->measured_at->setTimezone($m->place->timezone ?? config('app.timezone'))->format('j M, H:i') }}</small></span>
-                        <span class="measured-do"><a class="button is-quiet is-small" href="{{ route('water.tool', ['kind' => $m->kind->value, 'place_id' => $m->place_id]) }}" aria-label="Measure {{ $m->kind->label() }} again">Again</a><a class="button is-small" href="{{ route('bench', ['measured' => $m->id]) }}">To the bench</a>
-                        <form method="post" action="{{ route('water.destroy', $m) }}">@csrf @method('delete')<button class="button is-quiet is-small" aria-label="Delete the measurement {{ $m->figure() }}">Delete</button></form></span>
+                        <span class="measured-do"><a class="button is-small" href="{{ route('water.tool', ['kind' => $m->kind->value, 'place_id' => $m->place_id]) }}" aria-label="Measure {{ $m->kind->label() }} again">Again</a><a class="button is-small" href="{{ route('bench', ['measured' => $m->id]) }}">To the bench</a>
+                        <form method="post" action="{{ route('water.destroy', $m) }}">@csrf @method('delete')<button class="button is-small" aria-label="Delete the measurement {{ $m->figure() }}">Delete</button></form></span>
                     </li>
                 @empty
                     <li>Nothing measured yet. Choose a way of measuring above; each takes a minute and goes to the bench with one press.</li>
@@ -32,7 +32,7 @@
                     <label class="is-sr-only" for="f-taste-{{ $value }}">By hand for {{ $waterNames[$value] }}</label>
                     <input class="input" id="f-taste-{{ $value }}" name="stops" value="{{ $write->number($taste->byHand) }}" inputmode="decimal" title="added by hand">
                     <button class="button is-small">Keep</button>
-                    <button class="button is-quiet is-small" name="forget" value="1">Forget</button>
+                    <button class="button is-small" name="forget" value="1">Forget</button>
                 </form>
             @empty
                 <p>No verdict yet. Judge a frame in the log, and the next aim leans its way.</p>

@@ -73,7 +73,9 @@ it('steps dials with the buttons and from between two names', function (): void 
 it('hears a swell from presses with the crests', function (): void {
     $this->visit('/bench?kind=swell&period=12&look=silk&look_was=silk&target=');
     // Five crests 0.5 s apart, by the browser's own clock run faster than the wall's.
-    $this->script('const real = performance.now.bind(performance); let n = 0; performance.now = () => { n += 1; return 1000 + 7300 * n; }; window.realNow = real;');
+    $this->script(
+        'const real = performance.now.bind(performance); let n = 0; performance.now = () => { n += 1; return 1000 + 7300 * n; }; window.realNow = real;',
+    );
     foreach (range(1, 6) as $press) {
         $this->click('[data-crests]');
         $this->seesIn('#crests-heard', $press === 1 ? 'First crest' : "{$press} presses");
@@ -87,14 +89,21 @@ it('shows a message at the field, loses nothing and keeps the last answer', func
     $headline = $this->text('.headline');
     $this->type('#f-distance', '17.5')->seesIn('.headline', 'ISO');
     $this->type('#f-shutter', 'soon')->seesIn('#f-shutter-problem', '“soon” is not a shutter time');
-    expect($this->value('#f-shutter'))->toBe('soon')->and($this->value('#f-distance'))->toBe('17.5')->and($this->text('.headline'))->not->toBe('')
+    expect($this->value('#f-shutter'))->toBe('soon')
+        ->and($this->value('#f-distance'))->toBe('17.5')
+        ->and($this->text('.headline'))->not->toBe('')
         ->and($this->find('#f-shutter')->getAttribute('aria-invalid'))->toBe('true');
     $this->type('#f-shutter', '1/60');
-    $this->eventually(fn () => $this->script('return document.querySelector("#f-shutter-problem") === null') ? true : null, 'The message goes when it is mended.');
+    $this->eventually(
+        fn () => $this->script('return document.querySelector("#f-shutter-problem") === null') ? true : null,
+        'The message goes when it is mended.',
+    );
     expect($headline)->toContain('ISO');
 });
 
 it('says what is missing when nothing fits, and aims where it is told', function (): void {
-    $this->visit('/bench?shutter=30&aperture=f%2F4&iso=1600&look=held&look_was=held&speed=9&kind=rapid&measure=speed&target=')->seesIn('.ways', 'nothing fits');
+    $this->visit(
+        '/bench?shutter=30&aperture=f%2F4&iso=1600&look=held&look_was=held&speed=9&kind=rapid&measure=speed&target=',
+    )->seesIn('.ways', 'nothing fits');
     $this->click('[data-aim]')->seesIn('.settings', 'f/');
 });

@@ -2,7 +2,15 @@
 
 declare(strict_types=1);
 
-dataset('pages', ['/bench', '/bench?kind=swell&period=8&look=glass&look_was=glass&longest=2m&target=', '/log', '/log/1', '/kit', '/kit/filter/2', '/kit/camera/new', '/shoot', '/nowhere', '/', '/places', '/places/2?day=2026-11-26', '/places/1', '/places/new', '/windows', '/windows?place=2&mark=2&light=golden', '/water', '/water/waves', '/water/clouds', '/water/buoy', '/compare', '/card', '/kit/first', '/bench?also=backwash&also_speed=1.6&also_look=held&sky=crossing&cloud_look=sheet&wind=8']);
+dataset(
+    'pages',
+    [
+        '/bench', '/bench?kind=swell&period=8&look=glass&look_was=glass&longest=2m&target=', '/log', '/log/1', '/kit', '/kit/filter/2',
+        '/kit/camera/new', '/shoot', '/nowhere', '/', '/places', '/places/2?day=2026-11-26', '/places/1', '/places/new', '/windows',
+        '/windows?place=2&mark=2&light=golden', '/water', '/water/waves', '/water/clouds', '/water/buoy', '/compare', '/card', '/kit/first',
+        '/bench?also=backwash&also_speed=1.6&also_look=held&sky=crossing&cloud_look=sheet&wind=8',
+    ],
+);
 
 it('has no accessibility problem axe-core can find (WCAG 2.1 A and AA), in any light, and fits a phone in the largest type', function (string $path): void {
     $this->expectOnConsole('404')->visit($path);
@@ -48,7 +56,9 @@ it('shows nothing white at night', function (): void {
 
 it('keeps touch targets of 48 px in Shoot', function (): void {
     $this->onPhone()->visit('/bench')->click('.headline .is-go')->find('[data-go]');
-    $small = $this->script('return [...document.querySelectorAll(".shoot button, .shoot select, .shoot .sheet label")].filter((e) => e.getBoundingClientRect().height < 48).map((e) => e.textContent.trim())');
+    $small = $this->script(
+        'return [...document.querySelectorAll(".shoot button, .shoot select, .shoot .sheet label")].filter((e) => e.getBoundingClientRect().height < 48).map((e) => e.textContent.trim())',
+    );
     expect($small)->toBe([]);
 });
 

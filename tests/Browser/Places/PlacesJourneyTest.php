@@ -49,17 +49,25 @@ it('reads everything at an instant with the cursor, by hand and by keys', functi
 });
 
 it('keeps an inland place, which has light and no tide', function (): void {
-    $this->visit('/places/new')->type('#f-name', 'Fall of Nowhere')->type('#f-position', '56.8, -9.2')->type('#f-timezone', 'Europe/London')->choose('#f-tide', 'none')->click('.is-go');
+    $this->visit('/places/new')->type('#f-name', 'Fall of Nowhere')->type('#f-position', '56.8, -9.2')->type(
+        '#f-timezone', 'Europe/London',
+    )->choose('#f-tide', 'none')->click('.is-go');
     $this->seesIn('h1', 'no tide')->seesIn('.day-board', 'sunrise');
     expect($this->script('return document.querySelector("[data-read=tide]").closest(".reading-of").hidden'))->toBeTrue();
 });
 
 it('keeps a place with a typed tide table, and says what is wrong with a bad one', function (): void {
-    $this->visit('/places/new')->type('#f-name', 'By the printed table')->type('#f-position', '56.8, -9.2')->type('#f-timezone', 'Europe/London')->choose('#f-tide', 'table');
-    $this->script('document.querySelectorAll("details").forEach((d) => { d.open = true; }); document.querySelector("#f-table").value = "2026-11-24 noon high";');
+    $this->visit('/places/new')->type(
+        '#f-name', 'By the printed table',
+    )->type('#f-position', '56.8, -9.2')->type('#f-timezone', 'Europe/London')->choose('#f-tide', 'table');
+    $this->script(
+        'document.querySelectorAll("details").forEach((d) => { d.open = true; }); document.querySelector("#f-table").value = "2026-11-24 noon high";',
+    );
     $this->click('.is-go')->seesIn('#f-table-problem', 'Line 1');
     expect($this->value('#f-table'))->toContain('noon high')->and($this->value('#f-name'))->toBe('By the printed table');
-    $this->script('document.querySelector("#f-table").value = "2026-11-24, 05:10, 1.1, L\n2026-11-24, 11:20, 4.8, H\n2026-11-24, 17:40, 1.3, L";');
+    $this->script(
+        'document.querySelector("#f-table").value = "2026-11-24, 05:10, 1.1, L\n2026-11-24, 11:20, 4.8, H\n2026-11-24, 17:40, 1.3, L";',
+    );
     $this->click('.is-go')->seesIn('h1', 'tide by your table');
     $id = basename((string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH));
     $this->visit("/places/{$id}?day=2026-11-24")->seesIn('.day-board', '11:20 4.8 m');
@@ -67,7 +75,9 @@ it('keeps a place with a typed tide table, and says what is wrong with a bad one
 
 it('shows the day on which the clocks change with all its hours', function (): void {
     $this->visit('/places/2?day=2027-03-28');
-    $hours = $this->script('return [...document.querySelectorAll(".day-board text.scale")].map((t) => t.textContent).filter((t) => /^\d\d$/.test(t))');
+    $hours = $this->script(
+        'return [...document.querySelectorAll(".day-board text.scale")].map((t) => t.textContent).filter((t) => /^\d\d$/.test(t))',
+    );
     expect($hours)->toContain('03')->and($hours)->not->toContain('02');
     expect((int) $this->find('.cursor')->getAttribute('aria-valuemax'))->toBe(23 * 6);
 });

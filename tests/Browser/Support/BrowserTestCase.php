@@ -42,7 +42,9 @@ abstract class BrowserTestCase extends TestCase
 
     protected function tearDown(): void
     {
-        $log = array_map(static fn (array $line): string => $line['level'].' '.$line['message'], $this->browser->manage()->getLog('browser'));
+        $log = array_map(
+            static fn (array $line): string => $line['level'].' '.$line['message'], $this->browser->manage()->getLog('browser'),
+        );
         if ($this->status()->isFailure() || $this->status()->isError()) {
             $name = Servers::artifacts().'/'.preg_replace('/\W+/', '-', substr($this->name(), 0, 90));
             $this->browser->takeScreenshot($name.'.png');
@@ -64,7 +66,10 @@ abstract class BrowserTestCase extends TestCase
     /** Lets answers that are under way arrive: one that is left behind could still bring its own session’s cookie back. */
     private function settle(): void
     {
-        $this->eventually(fn (): ?bool => $this->script('return document.querySelector(".htmx-request") === null') === true ? true : null, 'An answer never came.');
+        $this->eventually(
+            fn (): ?bool => $this->script('return document.querySelector(".htmx-request") === null') === true ? true : null,
+            'An answer never came.',
+        );
     }
 
     public function onPhone(): static
@@ -92,7 +97,10 @@ abstract class BrowserTestCase extends TestCase
 
     public function find(string $selector): RemoteWebElement
     {
-        return $this->eventually(fn (): ?RemoteWebElement => $this->browser->findElements(WebDriverBy::cssSelector($selector))[0] ?? null, "No {$selector} on the page.");
+        return $this->eventually(
+            fn (): ?RemoteWebElement => $this->browser->findElements(WebDriverBy::cssSelector($selector))[0] ?? null,
+            "No {$selector} on the page.",
+        );
     }
 
     public function click(string $selector): static
@@ -118,7 +126,10 @@ abstract class BrowserTestCase extends TestCase
 
     public function choose(string $selector, string $value): static
     {
-        $this->script('const s = document.querySelector(arguments[0]); s.value = arguments[1]; s.dispatchEvent(new Event("change", {bubbles: true}))', $selector, $value);
+        $this->script(
+            'const s = document.querySelector(arguments[0]); s.value = arguments[1]; s.dispatchEvent(new Event("change", {bubbles: true}))',
+            $selector, $value,
+        );
 
         return $this;
     }

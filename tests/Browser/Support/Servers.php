@@ -54,8 +54,22 @@ final class Servers
         touch($folder.'/seeded.sqlite');
         $environment = array_filter(getenv(), is_string(...));
         unset($environment['DB_DATABASE'], $environment['SESSION_DRIVER'], $environment['CACHE_STORE']);
-        $environment = [...$environment, 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file'];
-        exec(implode(' ', array_map(escapeshellarg(...), ['env', "DB_DATABASE={$folder}/seeded.sqlite", 'APP_ENV=testing', PHP_BINARY, "{$root}/artisan", 'migrate', '--seed', '--force'])).' 2>&1', $said, $code);
+        $environment = [
+            ...$environment, 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+        ];
+        exec(
+            implode(
+                ' ',
+                array_map(
+                    escapeshellarg(...),
+                    [
+                        'env', "DB_DATABASE={$folder}/seeded.sqlite", 'APP_ENV=testing', PHP_BINARY, "{$root}/artisan", 'migrate', '--seed',
+                        '--force',
+                    ],
+                ),
+            ).' 2>&1',
+            $said, $code,
+        );
         if ($code !== 0) {
             throw new RuntimeException('The browser tests’ database could not be made: '.implode("\n", $said));
         }
@@ -64,7 +78,9 @@ final class Servers
 
         [$port, $driverPort] = [self::freePort(), self::freePort()];
         $processes = [
-            self::spawn([PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/bin/router.php"],
+            self::spawn([
+                PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/bin/router.php",
+            ],
                 [...$environment, 'DB_DATABASE' => "{$folder}/test.sqlite", 'PHP_CLI_SERVER_WORKERS' => '4'], "{$folder}/server.log"),
             self::spawn(['chromedriver', "--port={$driverPort}"], $environment, "{$folder}/driver.log"),
         ];
@@ -74,7 +90,8 @@ final class Servers
         $options = new ChromeOptions;
         $options->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--window-size=1280,800', '--autoplay-policy=no-user-gesture-required',
+            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--window-size=1280,800',
+            '--autoplay-policy=no-user-gesture-required',
             "--user-data-dir={$folder}/profile",
         ]);
         $wanted = DesiredCapabilities::chrome();
@@ -107,7 +124,9 @@ final class Servers
     private static function spawn(array $command, array $environment, string $log)
     {
         // A session of its own, so that the server's workers end with it.
-        $process = proc_open(['setsid', ...$command], [['file', '/dev/null', 'r'], ['file', $log, 'a'], ['file', $log, 'a']], $pipes, null, $environment);
+        $process = proc_open(
+            ['setsid', ...$command], [['file', '/dev/null', 'r'], ['file', $log, 'a'], ['file', $log, 'a']], $pipes, null, $environment,
+        );
 
         return is_resource($process) ? $process : throw new RuntimeException('Could not start '.$command[0]);
     }

@@ -31,13 +31,17 @@ it('times the retreat of the swash, and keeps the frame within it', function ():
     }
     $this->seesIn('[data-times]', '6 presses')->click('.is-go')->seesIn('.said', 'Swash: 4.0 s kept');
     $this->browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
-    $this->click('.measured .is-new a[href*=measured]')->seesIn('h1', 'in the backwash')->seesIn('.rhythm', 'Open as the uprush turns')->seesIn('.stop-rule.is-wide', 'your limit: 4');
+    $this->click(
+        '.measured .is-new a[href*=measured]',
+    )->seesIn('h1', 'in the backwash')->seesIn('.rhythm', 'Open as the uprush turns')->seesIn('.stop-rule.is-wide', 'your limit: 4');
 });
 
 it('measures a fall by two angles, and says what is wrong at the field', function (): void {
     $this->visit('/water/drop')->choose('#f-by', 'angles');
     expect($this->find('#f-lip_deg')->isDisplayed())->toBeTrue()->and($this->find('#f-drop_m')->isDisplayed())->toBeFalse();
-    $this->type('#f-distance_m', '20')->type('#f-lip_deg', '5')->type('#f-foot_deg', '9')->click('.is-go')->seesIn('#f-lip_deg-problem', 'higher than its foot');
+    $this->type('#f-distance_m', '20')->type('#f-lip_deg', '5')->type('#f-foot_deg', '9')->click('.is-go')->seesIn(
+        '#f-lip_deg-problem', 'higher than its foot',
+    );
     expect($this->value('#f-distance_m'))->toBe('20')->and($this->find('#f-lip_deg')->isDisplayed())->toBeTrue();
     $this->type('#f-lip_deg', '45')->type('#f-foot_deg', '0')->click('.is-go')->seesIn('.said', 'Height of a fall: 20.0 m kept');
 });
@@ -48,12 +52,16 @@ it('adds another water to the picture, field by field, and takes it out again', 
     $this->seesIn('#f-also_speed-problem', 'needed')->type('#f-also_speed', '0.3')->seesIn('.stop-rule.is-wide', 'Also');
     $this->choose('#f-also_look', 'held')->seesIn('.conflict', 'stops apart');
     $this->choose('#f-also', '');
-    $this->eventually(fn (): ?bool => $this->script('return document.querySelector(".conflict") === null') === true ? true : null, 'The conflict stays.');
+    $this->eventually(
+        fn (): ?bool => $this->script('return document.querySelector(".conflict") === null') === true ? true : null, 'The conflict stays.',
+    );
     expect($this->text('.stop-rule.is-wide'))->not->toContain('Also');
 });
 
 it('walks through a ladder of looks, one frame after another, and judges them in the log', function (): void {
-    $this->visit('/bench?kind=cascade&measure=speed&speed=4&distance=8&look=silk&look_was=silk&target=&shutter=1%2F60')->click('.is-lists summary')->click('[value=ladder]')->seesIn('h1', 'Ladder of looks');
+    $this->visit(
+        '/bench?kind=cascade&measure=speed&speed=4&distance=8&look=silk&look_was=silk&target=&shutter=1%2F60',
+    )->click('.is-lists summary')->click('[value=ladder]')->seesIn('h1', 'Ladder of looks');
     $count = count($this->browser->findElements(WebDriverBy::cssSelector('.shot-list li')));
     expect($count)->toBeGreaterThanOrEqual(5);
 
@@ -62,7 +70,10 @@ it('walks through a ladder of looks, one frame after another, and judges them in
         $this->click('.foot-line .is-go')->seesIn('.shoot-where', "{$place} of {$count}");
         $this->script('document.querySelectorAll(".sheet [type=checkbox]").forEach((box) => box.click())');
         $this->choose('[data-delay]', '0')->click('[data-go]')->seesIn('h1', 'Ladder of looks');
-        $this->eventually(fn (): ?bool => count($this->browser->findElements(WebDriverBy::cssSelector('.shot-list .is-taken'))) === $place ? true : null, 'The frame is not taken.');
+        $this->eventually(
+            fn (): ?bool => count($this->browser->findElements(WebDriverBy::cssSelector('.shot-list .is-taken'))) === $place ? true : null,
+            'The frame is not taken.',
+        );
     }
     $this->seesIn('.foot-line .is-go', 'Next');
     $this->click('.shot-list .is-taken a')->seesIn('.verdict', 'How did it come out?');
@@ -71,20 +82,30 @@ it('walks through a ladder of looks, one frame after another, and judges them in
 it('sets a taste by hand, sees the aim move, and forgets it', function (): void {
     $this->visit('/bench')->find('.stop-rule.is-wide .target');
     $before = (int) $this->find('.stop-rule.is-wide .target')->getAttribute('aria-valuenow');
-    $this->visit('/water')->type('#f-taste-cascade', '1')->click('.taste:has(#f-taste-cascade) button:not([name])')->seesIn('.said', 'taste for cascade is kept');
+    $this->visit('/water')->type('#f-taste-cascade', '1')->click(
+        '.taste:has(#f-taste-cascade) button:not([name])',
+    )->seesIn('.said', 'taste for cascade is kept');
     $this->visit('/bench')->seesIn('.kept', 'taste');
     expect((int) $this->find('.stop-rule.is-wide .target')->getAttribute('aria-valuenow'))->toBeGreaterThan($before + 1);
     $this->visit('/water')->click('.taste:has(#f-taste-cascade) [name=forget]')->seesIn('.said', 'forgotten');
-    $this->visit('/water')->type('#f-taste-cascade', 'lots')->click('.taste:has(#f-taste-cascade) button:not([name])')->seesIn('.problem', 'must be a number');
+    $this->visit('/water')->type('#f-taste-cascade', 'lots')->click(
+        '.taste:has(#f-taste-cascade) button:not([name])',
+    )->seesIn('.problem', 'must be a number');
 });
 
 it('brings a kit file in, and says what is wrong with one that is none', function (): void {
     $path = sys_get_temp_dir().'/gentle-pour-kit-'.getmypid().'.json';
-    file_put_contents($path, '{"format": "gentle-pour-kit-1", "cameras": [], "lenses": [], "filters": [{"name": "From afar", "kind": "nd", "mount": "slot", "stops": 99}]}');
+    file_put_contents(
+        $path,
+        '{"format": "gentle-pour-kit-1", "cameras": [], "lenses": [], "filters": [{"name": "From afar", "kind": "nd", "mount": "slot", "stops": 99}]}',
+    );
     $this->visit('/kit')->find('#f-kit')->sendKeys($path);
     $this->click('form[action$="/file"] button')->seesIn('#f-kit-problem', '/filters/0/stops');
 
-    file_put_contents($path, '{"format": "gentle-pour-kit-1", "cameras": [], "lenses": [], "filters": [{"name": "From afar", "kind": "nd", "mount": "slot", "stops": 8}]}');
+    file_put_contents(
+        $path,
+        '{"format": "gentle-pour-kit-1", "cameras": [], "lenses": [], "filters": [{"name": "From afar", "kind": "nd", "mount": "slot", "stops": 8}]}',
+    );
     $this->find('#f-kit')->sendKeys($path);
     $this->click('form[action$="/file"] button')->seesIn('.said', 'One piece of kit is in')->seesIn('.kit-list', 'From afar');
     unlink($path);

@@ -7,26 +7,41 @@ const STOPPED_CLOCK = 'window.clockMs = 5000; performance.now = () => window.clo
 
 it('taps a rhythm, drops a slip of the thumb, carries it to the bench, and sees window and picture move', function (): void {
     $this->visit('/bench?kind=swell&period=4&distance=12&look=silk&look_was=silk&target=')->seesIn('h1', 'Silk in the sea swell');
-    $this->eventually(fn (): ?bool => is_string($this->script('return document.querySelector(".preview canvas").dataset.drawn')) ? true : null, 'The picture is not drawn.');
-    $before = [$this->text('.stop-rule.is-wide .window text'), $this->script('return document.querySelector(".preview canvas").dataset.drawn')];
+    $this->eventually(
+        fn (): ?bool => is_string($this->script('return document.querySelector(".preview canvas").dataset.drawn')) ? true : null,
+        'The picture is not drawn.',
+    );
+    $before = [
+        $this->text('.stop-rule.is-wide .window text'), $this->script('return document.querySelector(".preview canvas").dataset.drawn'),
+    ];
 
     $this->onPhone()->visit('/water')->click('.tools a')->find('[data-pad]');
     $this->script(STOPPED_CLOCK);
     $tap = function (float $seconds): void {
-        $this->script('window.clockMs += 1000 * arguments[0]; document.body.dispatchEvent(new KeyboardEvent("keydown", {code: "Space", bubbles: true}));', $seconds);
+        $this->script(
+            'window.clockMs += 1000 * arguments[0]; document.body.dispatchEvent(new KeyboardEvent("keydown", {code: "Space", bubbles: true}));',
+            $seconds,
+        );
     };
     foreach ([0, 9, 9.2, 8.8, 0.9, 8.3, 9, 18, 9] as $seconds) {
         $tap($seconds);
     }
     $this->seesIn('.heard-box', '9 presses')->seesIn('.heard-box', 'pressed twice?')->seesIn('.heard-box', 'a crest was missed?');
     $this->click('[data-drop]')->seesIn('.heard-box', '8 presses')->click('[data-leave-out]');
-    $this->eventually(fn (): ?bool => $this->script('return document.querySelector(".slip") === null') === true ? true : null, 'The slips stay.');
+    $this->eventually(
+        fn (): ?bool => $this->script('return document.querySelector(".slip") === null') === true ? true : null, 'The slips stay.',
+    );
     $this->seesIn('.heard-box', '9.0 s');
     $this->click('.is-go')->seesIn('.said', 'Crests: 9.0 s kept');
     $this->browser->manage()->window()->setSize(new Facebook\WebDriver\WebDriverDimension(1280, 800));
     $this->click('.measured .is-new a[href*=measured]')->seesIn('h1', 'Silk in the sea swell');
     expect($this->value('#f-period'))->toBe('9')->and($this->text('.stop-rule.is-wide .window text'))->not->toBe($before[0]);
-    $this->eventually(fn (): ?bool => ! in_array($this->script('return document.querySelector(".preview canvas").dataset.drawn'), [null, $before[1]], true) ? true : null, 'The picture did not move.');
+    $this->eventually(
+        fn (): ?bool => ! in_array(
+            $this->script('return document.querySelector(".preview canvas").dataset.drawn'), [null, $before[1]], true,
+        ) ? true : null,
+        'The picture did not move.',
+    );
 
     $this->click('.headline .is-go')->seesIn('[data-next-crest]', 'crest in');
 });
@@ -38,7 +53,9 @@ it('times a cloud across a third of the frame, sees the conflict, and shoots it 
     $this->script('window.clockMs += 74000');
     $this->click('[data-turns]');
     expect($this->value('#f-seconds'))->toBe('74.0');
-    $this->click('.is-go')->seesIn('.said', 'Clouds: 74 s kept')->click('.measured .is-new a[href*=measured]')->seesIn('.stop-rule.is-wide', 'Sky');
+    $this->click('.is-go')->seesIn('.said', 'Clouds: 74 s kept')->click(
+        '.measured .is-new a[href*=measured]',
+    )->seesIn('.stop-rule.is-wide', 'Sky');
 
     $this->choose('#f-cloud_look', 'streaked')->seesIn('.conflict', 'stops apart')->seesIn('.conflict', 'Blend 2 frames');
     $this->click('.conflict [value=blend]')->seesIn('h1', 'Frames to blend')->seesIn('.shot-list', 'clouds streaked');
@@ -47,7 +64,10 @@ it('times a cloud across a third of the frame, sees the conflict, and shoots it 
 
 it('reads a buoy file, lists the bad lines, and takes the row nearest in time', function (): void {
     $path = sys_get_temp_dir().'/gentle-pour-buoy-'.getmypid().'.txt';
-    file_put_contents($path, "#YY MM DD hh mm WVHT DPD WSPD\n#yr mo dy hr mn m sec m/s\n2026 11 26 06 50 1.4 9 7\n2026 11 26 07 50 1.6 10 6\nspray on the sensor\n");
+    file_put_contents(
+        $path,
+        "#YY MM DD hh mm WVHT DPD WSPD\n#yr mo dy hr mn m sec m/s\n2026 11 26 06 50 1.4 9 7\n2026 11 26 07 50 1.6 10 6\nspray on the sensor\n",
+    );
     $this->visit('/water/buoy?at=2026-11-26+08:00')->find('#f-files')->sendKeys($path);
     $this->click('.is-go')->seesIn('.bad-lines', 'line 5')->seesIn('.bad-lines', 'spray on the sensor')->seesIn('.running', '10.0 s');
     unlink($path);
@@ -102,8 +122,13 @@ it('draws water whose contrast, read back from the pixels, is the core’s withi
 
 it('draws each time on its own: the same water sharper and softer, with a wipe between them', function (): void {
     $this->visit('/compare?t[]=1/10&t[]=2')->find('canvas[data-drawn]');
-    $spread = fn (): mixed => $this->script('return [...document.querySelectorAll("canvas[data-scene]")].map((c) => { const d = c.getContext("2d").getImageData(260, 20, 120, 90).data; let s = 0, q = 0, n = 0; for (let i = 0; i < d.length; i += 4) { s += d[i]; q += d[i] ** 2; n += 1; } return Math.sqrt(q / n - (s / n) ** 2); })');
-    $this->eventually(fn (): ?bool => $this->script('return document.querySelectorAll("canvas[data-drawn]").length') === 2 ? true : null, 'Not both are drawn.');
+    $spread = fn (): mixed => $this->script(
+        'return [...document.querySelectorAll("canvas[data-scene]")].map((c) => { const d = c.getContext("2d").getImageData(260, 20, 120, 90).data; let s = 0, q = 0, n = 0; for (let i = 0; i < d.length; i += 4) { s += d[i]; q += d[i] ** 2; n += 1; } return Math.sqrt(q / n - (s / n) ** 2); })',
+    );
+    $this->eventually(
+        fn (): ?bool => $this->script('return document.querySelectorAll("canvas[data-drawn]").length') === 2 ? true : null,
+        'Not both are drawn.',
+    );
     [$sharp, $soft] = $spread();
     expect($sharp)->toBeGreaterThan($soft * 1.3);
 
@@ -114,7 +139,9 @@ it('draws each time on its own: the same water sharper and softer, with a wipe b
 
 it('follows the target while it is dragged, before the server has answered', function (): void {
     $this->visit('/bench')->find('.preview canvas[data-drawn]');
-    $this->script('document.querySelector(".stop-rule.is-wide .target").dispatchEvent(new KeyboardEvent("keydown", {key: "End", bubbles: true}))');
+    $this->script(
+        'document.querySelector(".stop-rule.is-wide .target").dispatchEvent(new KeyboardEvent("keydown", {key: "End", bubbles: true}))',
+    );
     expect((float) $this->script('return document.querySelector(".preview canvas").dataset.seconds'))->toBeGreaterThan(1000.0);
     $this->seesIn('h1', 'Glass');
 });

@@ -11,7 +11,8 @@ function motionDocument(): array
 {
     return [
         'camera' => ['sensor_width_mm' => 36, 'sensor_height_mm' => 24], 'focal_length_mm' => 24, 'distance_m' => 12,
-        'water' => ['kind' => 'swell', 'peak_period_s' => 8], 'clouds' => ['speed_m_s' => 9, 'base_m' => 1200, 'elevation_deg' => 20, 'across' => 1.0],
+        'water' => ['kind' => 'swell', 'peak_period_s' => 8],
+        'clouds' => ['speed_m_s' => 9, 'base_m' => 1200, 'elevation_deg' => 20, 'across' => 1.0],
         'look' => 'silk', 'cloud_look' => 'soft', 'evaluate_s' => [0.1, 1, 30],
     ];
 }
@@ -50,7 +51,13 @@ it('says so when the two looks do not meet, and by how many stops', function ():
 });
 
 it('takes every kind of water with what measures it', function (array $water, float $speed): void {
-    $out = MotionDocument::answer(Fields::ofJson((string) json_encode(['water' => $water, 'look' => 'silk'] + array_diff_key(motionDocument(), ['clouds' => 1, 'cloud_look' => 1]))));
+    $out = MotionDocument::answer(
+        Fields::ofJson(
+            (string) json_encode(
+                ['water' => $water, 'look' => 'silk'] + array_diff_key(motionDocument(), ['clouds' => 1, 'cloud_look' => 1]),
+            ),
+        ),
+    );
 
     expect($out['water']['speed_m_s'])->toBeAbout($speed, 0.01)->and($out['target']['min_s'])->toBeLessThan($out['target']['max_s']);
 })->with([
@@ -66,7 +73,9 @@ it('takes every kind of water with what measures it', function (array $water, fl
 ]);
 
 it('refuses bad motion documents at the field', function (string $path, mixed $value, string $field): void {
-    expect(fn () => MotionDocument::answer(Fields::ofJson((string) json_encode(changed(motionDocument(), $path, $value)))))->toBeRefused('', $field);
+    expect(
+        fn () => MotionDocument::answer(Fields::ofJson((string) json_encode(changed(motionDocument(), $path, $value)))),
+    )->toBeRefused('', $field);
 })->with([
     ['distance_m', -3, 'distance_m'],
     ['distance_m', 'far', 'distance_m'],
@@ -91,7 +100,9 @@ it('refuses bad motion documents at the field', function (string $path, mixed $v
 ]);
 
 it('refuses bad solve documents at the field', function (string $path, mixed $value, string $field): void {
-    expect(fn () => SolveDocument::answer(Fields::ofJson((string) json_encode(changed(solveDocument(), $path, $value)))))->toBeRefused('', $field);
+    expect(
+        fn () => SolveDocument::answer(Fields::ofJson((string) json_encode(changed(solveDocument(), $path, $value)))),
+    )->toBeRefused('', $field);
 })->with([
     ['reading.shutter', 'soon', 'reading.shutter'],
     ['reading.shutter', -1, 'reading.shutter'],

@@ -32,7 +32,9 @@ it('answers the whole document of the contract, water and clouds together', func
     expect(array_keys($out))->toBe(['water', 'clouds', 'target']);
     expect(array_keys($out['water']))->toBe(['speed_m_s', 'feature_m', 'evaluated', 'looks']);
     expect(array_column($out['water']['evaluated'], 'shutter_s'))->toBe([0.1, 1.0, 30.0]);
-    expect(array_keys($out['water']['evaluated'][0]))->toBe(['shutter_s', 'shutter_label', 'texture', 'streak_mm', 'streak_share', 'look', 'waves']);
+    expect(array_keys($out['water']['evaluated'][0]))->toBe(
+        ['shutter_s', 'shutter_label', 'texture', 'streak_mm', 'streak_share', 'look', 'waves'],
+    );
     expect(array_column($out['clouds']['evaluated'], 'look'))->toBe(['still', 'still', 'streaked']);
     expect($out['target']['min_s'])->toBeLessThan($out['target']['best_s']);
     expect($out['target']['best_s'])->toBeLessThan($out['target']['max_s']);
@@ -89,12 +91,18 @@ it('slows the sea over a shallow bed', function (): void {
 });
 
 it('reckons clouds by kind, by dew point and by where the wind comes from', function (): void {
-    $rate = static fn (array $clouds): float => motion(['clouds' => $clouds + ['speed_m_s' => 10, 'elevation_deg' => 30]])['clouds']['share_per_second'];
+    $rate = static fn (array $clouds): float => motion(
+        ['clouds' => $clouds + ['speed_m_s' => 10, 'elevation_deg' => 30]],
+    )['clouds']['share_per_second'];
 
     expect($rate(['kind' => 'cumulus']))->toBe($rate(['base_m' => 1000]));
     expect($rate(['temperature_c' => 18, 'dew_point_c' => 10]))->toBe($rate(['base_m' => 1000]));
-    expect($rate(['base_m' => 1000, 'wind_from_deg' => 270, 'facing_deg' => 180]))->toBeAbout($rate(['base_m' => 1000, 'across' => 1.0]), 1e-12);
-    expect($rate(['base_m' => 1000, 'wind_from_deg' => 180, 'facing_deg' => 180]))->toBeAbout($rate(['base_m' => 1000, 'across' => 0.0]), 1e-12);
+    expect(
+        $rate(['base_m' => 1000, 'wind_from_deg' => 270, 'facing_deg' => 180]),
+    )->toBeAbout($rate(['base_m' => 1000, 'across' => 1.0]), 1e-12);
+    expect(
+        $rate(['base_m' => 1000, 'wind_from_deg' => 180, 'facing_deg' => 180]),
+    )->toBeAbout($rate(['base_m' => 1000, 'across' => 0.0]), 1e-12);
     expect($rate(['base_m' => 1000]))->toBeAbout($rate(['base_m' => 2000]) * 2, 1e-12);
 });
 
@@ -125,7 +133,9 @@ it('names the pair that does not meet, by how many stops, and the fewest frames 
     expect(isset($out['target']))->toBeFalse();
     expect($conflict['water'])->toHaveKeys(['min_s', 'best_s', 'max_s']);
     expect($conflict['clouds']['min_s'])->toBeGreaterThan($conflict['water']['max_s']);
-    expect($conflict['stops_apart'])->toBeAbout(log($conflict['clouds']['min_s'] / min($conflict['water']['max_s'], $conflict['backwash']['max_s']), 2), 1e-6);
+    expect($conflict['stops_apart'])->toBeAbout(
+        log($conflict['clouds']['min_s'] / min($conflict['water']['max_s'], $conflict['backwash']['max_s']), 2), 1e-6,
+    );
     expect($conflict['pairs'][0]['stops_apart'])->toBe($conflict['stops_apart']);
     expect(array_merge(...array_column($conflict['frames'], 'for')))->toEqualCanonicalizing(['water', 'backwash', 'clouds']);
     expect(count($conflict['frames']))->toBe(2);
@@ -136,10 +146,14 @@ it('refuses bad documents at the field', function (array $changes, string $field
 })->with([
     'no period' => [['water' => ['kind' => 'swell']], 'water.peak_period_s'],
     'an endless period' => [['water' => ['kind' => 'swell', 'peak_period_s' => 1e9]], 'water.peak_period_s'],
-    'a negative height' => [['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'significant_height_m' => -1]], 'water.significant_height_m'],
+    'a negative height' => [
+        ['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'significant_height_m' => -1]], 'water.significant_height_m',
+    ],
     'a depth of nothing' => [['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'depth_m' => 0]], 'water.depth_m'],
     'a peak that is none' => [['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'peak_enhancement' => 0.2]], 'water.peak_enhancement'],
-    'a chop without heights' => [['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'chop' => ['peak_period_s' => 2]]], 'water.significant_height_m'],
+    'a chop without heights' => [
+        ['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'chop' => ['peak_period_s' => 2]]], 'water.significant_height_m',
+    ],
     'a chop that is a word' => [['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'chop' => 'some']], 'water.chop'],
     'lava' => [['water' => ['kind' => 'lava', 'speed_m_s' => 1]], 'water.kind'],
     'a river that falls' => [['water' => ['kind' => 'river', 'drop_m' => 4]], 'water.drop_m'],
@@ -151,8 +165,12 @@ it('refuses bad documents at the field', function (array $changes, string $field
     'clouds under the ground' => [['clouds' => ['speed_m_s' => 9, 'base_m' => -10]], 'clouds.base_m'],
     'a crossing of nothing' => [['clouds' => ['crossing' => ['frame_share' => 0, 'seconds' => 10]]], 'clouds.crossing.frame_share'],
     'a subject of no kind' => [['subjects' => [['water' => ['speed_m_s' => 1]]]], 'subjects.0.water.kind'],
-    'a subject with the name of another' => [['subjects' => [['name' => 'water', 'water' => ['kind' => 'foam', 'speed_m_s' => 1]]]], 'subjects.0.name'],
-    'a subject far beyond the horizon' => [['subjects' => [['water' => ['kind' => 'foam', 'speed_m_s' => 1], 'distance_m' => 1e7]]], 'subjects.0.distance_m'],
+    'a subject with the name of another' => [
+        ['subjects' => [['name' => 'water', 'water' => ['kind' => 'foam', 'speed_m_s' => 1]]]], 'subjects.0.name',
+    ],
+    'a subject far beyond the horizon' => [
+        ['subjects' => [['water' => ['kind' => 'foam', 'speed_m_s' => 1], 'distance_m' => 1e7]]], 'subjects.0.distance_m',
+    ],
     'subjects that are no list' => [['subjects' => ['water' => 1]], 'subjects'],
     'a look that is none' => [['look' => 'creamy'], 'look'],
     'a time of nothing' => [['evaluate_s' => [0]], 'evaluate_s.0'],

@@ -21,8 +21,14 @@ it('reads the standard meteorological format of public buoys, with its units lin
     expect($read->observations)->toHaveCount(3);
     [$first, $second, $third] = $read->observations;
     expect($first->unix)->toBe((float) gmmktime(6, 50, 0, 11, 26, 2026))
-        ->and($first->significantHeightM)->toBe(1.4)->and($first->peakPeriodS)->toBe(9.0)->and($first->meanPeriodS)->toBe(6.1)->and($first->fromDeg)->toBe(265.0)
-        ->and($first->windMS)->toBe(7.0)->and($first->windFromDeg)->toBe(250.0)->and($first->pressureHpa)->toBe(1008.2)->and($first->waterC)->toBe(12.0)
+        ->and($first->significantHeightM)->toBe(1.4)
+        ->and($first->peakPeriodS)->toBe(9.0)
+        ->and($first->meanPeriodS)->toBe(6.1)
+        ->and($first->fromDeg)->toBe(265.0)
+        ->and($first->windMS)->toBe(7.0)
+        ->and($first->windFromDeg)->toBe(250.0)
+        ->and($first->pressureHpa)->toBe(1008.2)
+        ->and($first->waterC)->toBe(12.0)
         ->and($first->dewPointC)->toBe(8.4)
         ->and($second->significantHeightM)->toBeNull()->and($second->periodS())->toBeNull()->and($second->windMS)->toBe(8.0)
         ->and($third->waterC)->toBeNull();
@@ -32,7 +38,9 @@ it('lists the lines it cannot read, each with its number and why, and uses the r
     $bad = ObservationFiles::read(['buoy.txt' => BUOY])->badLines;
 
     expect(array_column($bad, 'line'))->toBe([6, 7, 8])
-        ->and($bad[0]['reason'])->toContain('date')->and($bad[1]['reason'])->toContain('WVHT cannot be “high”')->and($bad[2]['reason'])->toContain('6 columns where 19')
+        ->and($bad[0]['reason'])->toContain('date')
+        ->and($bad[1]['reason'])->toContain('WVHT cannot be “high”')
+        ->and($bad[2]['reason'])->toContain('6 columns where 19')
         ->and($bad[1]['text'])->toContain('high')->and($bad[0]['file'])->toBe('buoy.txt');
 });
 
@@ -53,7 +61,9 @@ it('reads several files together, in order of time, one row an instant', functio
 });
 
 it('reads CSV with named columns, semicolons, a byte order mark and Windows line ends', function (): void {
-    $read = ObservationFiles::read(['a.csv' => "\u{FEFF}Time;WVHT;APD\r\n2026-11-26T06:00+01:00;0,9;5\r\n2026-11-26T08:00+01:00;0.9;5\r\n"]);
+    $read = ObservationFiles::read(
+        ['a.csv' => "\u{FEFF}Time;WVHT;APD\r\n2026-11-26T06:00+01:00;0,9;5\r\n2026-11-26T08:00+01:00;0.9;5\r\n"],
+    );
 
     expect($read->observations)->toHaveCount(1)->and($read->observations[0]->unix)->toBe((float) gmmktime(7, 0, 0, 11, 26, 2026))
         ->and($read->observations[0]->periodS())->toBe(6.0)
@@ -61,20 +71,30 @@ it('reads CSV with named columns, semicolons, a byte order mark and Windows line
 });
 
 it('reads the older files: no mark before the names, two-digit years, nines for what is missing, BAR for the pressure', function (): void {
-    $read = ObservationFiles::read(['old.txt' => "YY MM DD hh WD   WSPD GST  WVHT  DPD   APD  MWD  BAR    ATMP  WTMP  DEWP  VIS\n98 12 31 23 240  9.0  11.0 2.10 12.50 99.00 999 1002.3  8.1  9.9 999.0 99.0\n"]);
+    $read = ObservationFiles::read(
+        [
+            'old.txt' => "YY MM DD hh WD   WSPD GST  WVHT  DPD   APD  MWD  BAR    ATMP  WTMP  DEWP  VIS\n98 12 31 23 240  9.0  11.0 2.10 12.50 99.00 999 1002.3  8.1  9.9 999.0 99.0\n",
+        ],
+    );
 
-    expect($read->observations[0]->unix)->toBe((float) gmmktime(23, 0, 0, 12, 31, 1998))->and($read->observations[0]->peakPeriodS)->toBe(12.5)
-        ->and($read->observations[0]->meanPeriodS)->toBeNull()->and($read->observations[0]->fromDeg)->toBeNull()->and($read->observations[0]->pressureHpa)->toBe(1002.3);
+    expect($read->observations[0]->unix)->toBe((float) gmmktime(23, 0, 0, 12, 31, 1998))
+        ->and($read->observations[0]->peakPeriodS)->toBe(12.5)
+        ->and($read->observations[0]->meanPeriodS)->toBeNull()
+        ->and($read->observations[0]->fromDeg)->toBeNull()
+        ->and($read->observations[0]->pressureHpa)->toBe(1002.3);
 });
 
 it('goes by the line of units: feet and knots become metres and metres a second', function (): void {
     $read = ObservationFiles::read(['ft.txt' => "#YY MM DD hh mm WSPD WVHT DPD\n#yr mo dy hr mn kts ft sec\n2026 11 26 06 00 10 3.0 8\n"]);
 
-    expect($read->observations[0]->windMS)->toBeAbout(5.144, 0.001)->and($read->observations[0]->significantHeightM)->toBeAbout(0.9144, 1e-9);
+    expect($read->observations[0]->windMS)->toBeAbout(5.144, 0.001)
+        ->and($read->observations[0]->significantHeightM)->toBeAbout(0.9144, 1e-9);
 });
 
 it('believes no sea that cannot be', function (): void {
-    $read = ObservationFiles::read(['x.csv' => "time,hs,tp\n2026-11-26,400,9\n2026-11-26,1,-3\n2026-11-26,1e999,9\n20260,1,9\n2026-11-26,,\n"]);
+    $read = ObservationFiles::read(
+        ['x.csv' => "time,hs,tp\n2026-11-26,400,9\n2026-11-26,1,-3\n2026-11-26,1e999,9\n20260,1,9\n2026-11-26,,\n"],
+    );
 
     expect($read->observations)->toBe([])->and($read->badLines)->toHaveCount(5);
 });

@@ -46,7 +46,12 @@ it('says what every solution costs, term by term', function (): void {
 it('takes film for what it is', function (): void {
     $digital = solved(['camera.iso_low' => null]);
     $film = solved(['camera.iso_low' => null, 'camera.reciprocity' => 1.3]);
-    $first = static fn (array $out): array => array_values(array_filter($out['solutions'], static fn (array $s): bool => $s['filters'] === ['Ten'] && $s['aperture_label'] === 'f/11' && $s['iso_label'] === '100'))[0];
+    $first = static fn (array $out): array => array_values(
+        array_filter(
+            $out['solutions'],
+            static fn (array $s): bool => $s['filters'] === ['Ten'] && $s['aperture_label'] === 'f/11' && $s['iso_label'] === '100',
+        ),
+    )[0];
 
     expect($first($film)['exact_s'])->toBeWithinShare($first($digital)['exact_s'] ** 1.3, 1e-6);
 });
@@ -72,7 +77,12 @@ it('says where to focus, and with how many frames where one is not enough', func
 it('hears the light fall between two readings', function (): void {
     $given = solved(['drift_stops_per_min' => -0.5, 'target' => ['min_s' => 60, 'max_s' => 240]]);
     // A stop in two minutes: 1/160 then, 1/80 now, at the same aperture and ISO.
-    $read = solved(['earlier_reading' => ['aperture' => 11, 'shutter' => '1/160', 'iso' => 100, 'minutes_before' => 2], 'target' => ['min_s' => 60, 'max_s' => 240]]);
+    $read = solved(
+        [
+            'earlier_reading' => ['aperture' => 11, 'shutter' => '1/160', 'iso' => 100, 'minutes_before' => 2],
+            'target' => ['min_s' => 60, 'max_s' => 240],
+        ],
+    );
 
     expect($read['solutions'][0]['exact_s'])->toBeAbout($given['solutions'][0]['exact_s'], 1e-6);
 });
@@ -104,7 +114,9 @@ it('puts the holder only where its adapters fit', function (): void {
 });
 
 it('weighs a cast, and says so', function (): void {
-    $cast = [['name' => 'Blue', 'kind' => 'nd', 'marking' => 'ND1000', 'mount' => 'slot', 'cast' => ['red_stops' => -0.4, 'blue_stops' => 0.6]]];
+    $cast = [
+        ['name' => 'Blue', 'kind' => 'nd', 'marking' => 'ND1000', 'mount' => 'slot', 'cast' => ['red_stops' => -0.4, 'blue_stops' => 0.6]],
+    ];
     $out = solved(['filters' => $cast]);
     $terms = array_column($out['solutions'][0]['terms'], 'stops', 'name');
 
@@ -126,14 +138,20 @@ it('refuses bad documents at the field', function (array $changes, string $field
     'half a best aperture' => [['lens.aperture_best_from' => 11], 'lens.aperture_best_to'],
     'depth from nowhere' => [['sharp' => ['near_m' => 0]], 'sharp.near_m'],
     'depth backwards' => [['sharp' => ['near_m' => 5, 'far_m' => 2]], 'sharp.far_m'],
-    'two readings at once' => [['earlier_reading' => ['aperture' => 11, 'shutter' => '1/60', 'iso' => 100, 'minutes_before' => 0]], 'earlier_reading.minutes'],
+    'two readings at once' => [
+        ['earlier_reading' => ['aperture' => 11, 'shutter' => '1/60', 'iso' => 100, 'minutes_before' => 0]], 'earlier_reading.minutes',
+    ],
     'an earlier reading of nothing' => [['earlier_reading' => ['minutes_before' => 4]], 'earlier_reading.aperture'],
     'adapters in words' => [['holder' => ['slots' => 2, 'adapters_mm' => ['large']]], 'holder.adapters_mm.0'],
-    'a cast beyond reason' => [['filters' => [['name' => 'A', 'kind' => 'nd', 'stops' => 3, 'cast' => ['red_stops' => 9]]]], 'filters.0.cast.cast_red'],
+    'a cast beyond reason' => [
+        ['filters' => [['name' => 'A', 'kind' => 'nd', 'stops' => 3, 'cast' => ['red_stops' => 9]]]], 'filters.0.cast.cast_red',
+    ],
     'too many slots' => [['holder' => ['slots' => 9]], 'holder.slots'],
     'a reading through a filter that is not there' => [['reading.filters' => ['Nine']], 'reading.filters.0'],
     'a habit that is none' => [['habits.frames' => 'seven'], 'habits.frames'],
     'a window upside down' => [['target' => ['min_s' => 40, 'max_s' => 10]], 'target.min_s'],
     'an endless light' => [['drift_stops_per_min' => 1e300], 'drift_stops_per_min'],
-    'two filters of one name' => [['filters' => [['name' => 'A', 'kind' => 'nd', 'stops' => 3], ['name' => 'a', 'kind' => 'nd', 'stops' => 6]]], 'filters'],
+    'two filters of one name' => [
+        ['filters' => [['name' => 'A', 'kind' => 'nd', 'stops' => 3], ['name' => 'a', 'kind' => 'nd', 'stops' => 6]]], 'filters',
+    ],
 ]);

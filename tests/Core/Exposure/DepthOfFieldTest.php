@@ -20,7 +20,9 @@ it('is sharp from half the hyperfocal distance to the horizon when focused there
         ->and($depth->limitsM(Aperture::named(11), 0.99 * $h)[1])->toBeLessThan(INF);
 });
 
-it('agrees with the lens equation: a point at either limit is drawn as one circle of confusion', function (float $focal, float $f, float $focus): void {
+it('agrees with the lens equation: a point at either limit is drawn as one circle of confusion', function (
+    float $focal, float $f, float $focus,
+): void {
     $depth = new DepthOfField($focal, 0.029);
     $image = static fn (float $m): float => 1 / (1 / ($focal / 1000) - 1 / $m);
     $aperture = Aperture::of($f);
@@ -46,7 +48,9 @@ it('finds the aperture and the focus that are just sharp from near to far', func
     $far === null ? expect($to)->toBeGreaterThan(1e5) : expect($to)->toBeWithinShare($far, 1e-4);
 })->with([[2.0, null], [3.0, 20.0], [1.5, 6.0], [10.0, 14.0]]);
 
-it('covers the whole depth with the frames of a focus stack, each overlapping the last', function (float $focal, float $near, ?float $far): void {
+it('covers the whole depth with the frames of a focus stack, each overlapping the last', function (
+    float $focal, float $near, ?float $far,
+): void {
     $depth = new DepthOfField($focal, 0.029);
     $aperture = Aperture::named(8);
     $range = SharpRange::of($near, $far);

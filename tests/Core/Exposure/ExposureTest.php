@@ -26,10 +26,14 @@ it('gives EV 0 for one second at f/1 and ISO 100 (APEX definition)', function ()
         ->and(exposure('f/8', '1/60', '400')->ev100())->toBeAbout(10.0, 1e-9);
 });
 
-it('moves 1/200 at f/8 ISO 200 to 1/12 at f/16 ISO 50 and 1/6 at f/22 (common practice), within a third', function (string $aperture, float $seconds): void {
+it('moves 1/200 at f/8 ISO 200 to 1/12 at f/16 ISO 50 and 1/6 at f/22 (common practice), within a third', function (
+    string $aperture, float $seconds,
+): void {
     $reading = new Reading(exposure('f/8', '1/200', '200'), Stops::zero());
 
-    expect($reading->openSeconds(Aperture::parse($aperture), Iso::parse('50'), Stops::zero(), Stops::zero()))->toBeWithinStops($seconds, 1 / 3);
+    expect(
+        $reading->openSeconds(Aperture::parse($aperture), Iso::parse('50'), Stops::zero(), Stops::zero()),
+    )->toBeWithinStops($seconds, 1 / 3);
 })->with([['f/16', 1 / 12], ['f/22', 1 / 6]]);
 
 it('counts the filters that were on for the reading', function (): void {
@@ -118,7 +122,9 @@ it('intersects wanted windows, and says when they do not meet', function (): voi
     $s = ShutterTime::ofSeconds(...);
     $meet = ShutterWindow::of($s(0.5), $s(4))->intersect(ShutterWindow::of($s(2), $s(30)));
 
-    expect($meet?->min->seconds)->toBe(2.0)->and($meet?->max->seconds)->toBe(4.0)->and($meet?->best->seconds)->toBeWithinShare(sqrt(8), 1e-9)
+    expect($meet?->min->seconds)->toBe(2.0)
+        ->and($meet?->max->seconds)->toBe(4.0)
+        ->and($meet?->best->seconds)->toBeWithinShare(sqrt(8), 1e-9)
         ->and(ShutterWindow::of($s(0.5), $s(1))->intersect(ShutterWindow::of($s(2), $s(30))))->toBeNull()
         ->and(fn () => ShutterWindow::of($s(2), $s(1)))->toBeRefused('shortest', 'min_s')
         ->and(fn () => ShutterWindow::of($s(1), $s(2), $s(3)))->toBeRefused('best', 'best_s');

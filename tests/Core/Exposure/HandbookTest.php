@@ -8,7 +8,9 @@ use GentlePour\Exposure\Exposure;
 use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
 
-it('has the exposure values of the handbook table (APEX: EV = Av + Tv at ISO 100)', function (string $aperture, string $shutter, int $ev): void {
+it('has the exposure values of the handbook table (APEX: EV = Av + Tv at ISO 100)', function (
+    string $aperture, string $shutter, int $ev,
+): void {
     $exposure = new Exposure(Aperture::parse($aperture), ShutterTime::parse($shutter), Iso::parse('100'));
 
     expect($exposure->ev100())->toBeAbout($ev, 1e-9);
@@ -46,7 +48,9 @@ it('lets aperture, time and speed stand for one another, stop for stop', functio
     ['f/11 2 64', 'f/16 4 64'],
 ]);
 
-it('has the hyperfocal distances of the usual table, circle of confusion 0.03 mm (closed form f²/(N c) + f, nominal f-numbers)', function (float $focal, float $f, float $metres): void {
+it('has the hyperfocal distances of the usual table, circle of confusion 0.03 mm (closed form f²/(N c) + f, nominal f-numbers)', function (
+    float $focal, float $f, float $metres,
+): void {
     expect((new DepthOfField($focal, 0.03))->hyperfocalM(Aperture::of($f)))->toBeAbout($metres, 0.011);
 })->with([
     [16, 8, 1.08],

@@ -20,7 +20,9 @@ dataset('ten, six and fifteen stops', [
     ['1/250', 3, 1 / 30],
 ]);
 
-it('lengthens a time by stops as practitioners know it, within a third of a stop', function (string $from, int $stops, float $seconds): void {
+it('lengthens a time by stops as practitioners know it, within a third of a stop', function (
+    string $from, int $stops, float $seconds,
+): void {
     expect(ShutterTime::parse($from)->plus(Stops::of($stops))->seconds)->toBeWithinStops($seconds, 1 / 3);
 })->with('ten, six and fifteen stops');
 

@@ -37,13 +37,17 @@ it('gives an Airy disc of 29.5 micrometres at f/22 for green light: 2.44 lambda 
 it('offers every third stop of ISO from extended low to the highest accepted', function (): void {
     $camera = new Camera(new Sensor(36, 24), Iso::of(100), Iso::of(50), Iso::of(400), ShutterTime::onDial(15));
 
-    expect(array_map(fn (Iso $i): string => $i->label(), $camera->isos()))->toBe(['50', '64', '80', '100', '125', '160', '200', '250', '320', '400']);
+    expect(array_map(fn (Iso $i): string => $i->label(), $camera->isos()))->toBe(
+        ['50', '64', '80', '100', '125', '160', '200', '250', '320', '400'],
+    );
 });
 
 it('offers every third stop of aperture that the lens has', function (): void {
     $lens = new Lens(50, Aperture::named(2.8), Aperture::named(5.6));
 
-    expect(array_map(fn (Aperture $a): string => $a->label(), $lens->apertures()))->toBe(['f/2.8', 'f/3.2', 'f/3.5', 'f/4', 'f/4.5', 'f/5', 'f/5.6']);
+    expect(
+        array_map(fn (Aperture $a): string => $a->label(), $lens->apertures()),
+    )->toBe(['f/2.8', 'f/3.2', 'f/3.5', 'f/4', 'f/4.5', 'f/5', 'f/5.6']);
 });
 
 it('refuses kit that cannot be', function (Closure $make, string $sentence): void {
@@ -52,15 +56,21 @@ it('refuses kit that cannot be', function (Closure $make, string $sentence): voi
     'sensor of nothing' => [fn () => new Sensor(0, 24), 'sensor width'],
     'sensor without height' => [fn () => new Sensor(36, NAN), 'sensor height'],
     'few pixels' => [fn () => new Sensor(36, 24, 3), 'pixels across'],
-    'ISO upside down' => [fn () => new Camera(new Sensor(36, 24), Iso::of(200), null, Iso::of(100), ShutterTime::onDial(15)), 'highest ISO'],
-    'low ISO above base' => [fn () => new Camera(new Sensor(36, 24), Iso::of(100), Iso::of(200), Iso::of(400), ShutterTime::onDial(15)), 'extended low ISO'],
+    'ISO upside down' => [
+        fn () => new Camera(new Sensor(36, 24), Iso::of(200), null, Iso::of(100), ShutterTime::onDial(15)), 'highest ISO',
+    ],
+    'low ISO above base' => [
+        fn () => new Camera(new Sensor(36, 24), Iso::of(100), Iso::of(200), Iso::of(400), ShutterTime::onDial(15)), 'extended low ISO',
+    ],
     'lens upside down' => [fn () => new Lens(50, Aperture::named(8), Aperture::named(4)), 'larger f-number'],
     'lens of no length' => [fn () => new Lens(0, Aperture::named(4), Aperture::named(8)), 'focal length'],
     'thread of nothing' => [fn () => new Lens(50, Aperture::named(4), Aperture::named(8), 3), 'thread'],
     'nameless filter' => [fn () => Filter::of(' ', FilterKind::NeutralDensity, Mount::Slot, Stops::of(3)), 'name'],
     'unmarked filter' => [fn () => Filter::of('Grey', FilterKind::NeutralDensity, Mount::Slot, null), 'marking'],
     'filter that brightens' => [fn () => Filter::of('Lamp', FilterKind::NeutralDensity, Mount::Slot, Stops::of(-3)), 'strength'],
-    'variable filter upside down' => [fn () => Filter::of('Twist', FilterKind::Variable, Mount::Thread, Stops::of(2), lightest: Stops::of(8)), 'lightest first'],
+    'variable filter upside down' => [
+        fn () => Filter::of('Twist', FilterKind::Variable, Mount::Thread, Stops::of(2), lightest: Stops::of(8)), 'lightest first',
+    ],
 ]);
 
 it('refuses two filters of one name, and knows filters by name however it is written', function (): void {

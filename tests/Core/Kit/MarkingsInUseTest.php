@@ -10,7 +10,9 @@ use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\FilterStack;
 use GentlePour\Kit\Mount;
 
-it('reads the table of neutral densities that every handbook has: factor, density and stops of one filter agree', function (string $factor, string $density, float $stops): void {
+it('reads the table of neutral densities that every handbook has: factor, density and stops of one filter agree', function (
+    string $factor, string $density, float $stops,
+): void {
     // Handbook tables round the density to a tenth and the stops to a third; each marking is read by its own definition.
     expect(FilterMarking::parse($factor)->stops()->value)->toBeAbout($stops, 0.06);
     expect(FilterMarking::parse($density)->stops()->value)->toBeAbout($stops, 0.06);

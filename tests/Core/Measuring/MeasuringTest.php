@@ -44,7 +44,10 @@ it('refuses presses that make no rhythm', function (): void {
 it('hears sets in the big waves: how many, how far apart, and when the next may come', function (): void {
     $sets = SetRhythm::of([100.0, 108.0, 117.0, 400.0, 409.0, 720.0, 727.0, 735.0], 8.0);
 
-    expect($sets->count())->toBe(3)->and($sets->size())->toBe(3.0)->and($sets->apartS())->toBe(310.0)->and($sets->nextExpectedS())->toBe(1030.0)
+    expect($sets->count())->toBe(3)
+        ->and($sets->size())->toBe(3.0)
+        ->and($sets->apartS())->toBe(310.0)
+        ->and($sets->nextExpectedS())->toBe(1030.0)
         ->and(SetRhythm::of([], 8.0)->size())->toBeNull()
         ->and(SetRhythm::of([3.0, 9.0], 8.0)->nextExpectedS())->toBeNull();
 });
@@ -97,5 +100,6 @@ it('knows clouds by where they lie: low to 2 km, middle to 7 km, high above 5 km
     foreach ([CloudKind::Stratus, CloudKind::Cumulus, CloudKind::Stratocumulus] as $low) {
         expect($low->baseM())->toBeLessThanOrEqual(2000.0);
     }
-    expect(CloudKind::Altocumulus->baseM())->toBeGreaterThan(2000.0)->toBeLessThan(7000.0)->and(CloudKind::Cirrus->baseM())->toBeGreaterThan(5000.0);
+    expect(CloudKind::Altocumulus->baseM())->toBeGreaterThan(2000.0)->toBeLessThan(7000.0)
+        ->and(CloudKind::Cirrus->baseM())->toBeGreaterThan(5000.0);
 });

@@ -110,13 +110,18 @@ it('has a mean between the slowest and the fastest run of a float', function ():
 
 it('reads whatever is thrown at it without falling over: rows kept or named, none lost in silence', function (): void {
     mt_srand(11);
-    $pieces = ['2026', '11', '26', '25', '06', '50', 'MM', '1.4', '-9', '9', '99.0', '', 'NaN', '1e999', "\u{00B0}", '#', ',', ';', '"', '0x1A', '٣'];
+    $pieces = [
+        '2026', '11', '26', '25', '06', '50', 'MM', '1.4', '-9', '9', '99.0', '', 'NaN', '1e999', "\u{00B0}", '#', ',', ';', '"', '0x1A',
+        '٣',
+    ];
     for ($round = 0; $round < 150; $round++) {
         $lines = [];
         for ($i = 0, $count = mt_rand(1, 12); $i < $count; $i++) {
             $lines[] = implode(' ', array_map(static fn (): string => $pieces[mt_rand(0, count($pieces) - 1)], range(1, mt_rand(1, 10))));
         }
-        $read = ObservationFiles::read(['x.txt' => "#YY MM DD hh mm WVHT DPD\n#yr mo dy hr mn m sec\n".implode("\n", $lines)."\n2026 11 26 06 50 1.4 9\n"]);
+        $read = ObservationFiles::read(
+            ['x.txt' => "#YY MM DD hh mm WVHT DPD\n#yr mo dy hr mn m sec\n".implode("\n", $lines)."\n2026 11 26 06 50 1.4 9\n"],
+        );
         $said = count(array_filter($lines, static fn (string $l): bool => trim($l) !== '' && ! str_starts_with(ltrim($l), '#')));
 
         expect(count($read->badLines))->toBeLessThanOrEqual($said);

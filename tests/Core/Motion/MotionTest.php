@@ -102,15 +102,21 @@ it('has swells run at g T / 2 pi in deep water (linear wave theory): 8 s at 12.5
 it('makes a cascade at 4 m/s silk at 1 to 1.5 s and glass at 30 s', function (): void {
     $cascade = Flow::of(4, (float) WaterKind::Cascade->featureM(), framing());
 
-    expect(lookAt($cascade, 1.0))->toBe(Look::Silk)->and(lookAt($cascade, 1.5))->toBe(Look::Silk)->and(lookAt($cascade, 30))->toBe(Look::Glass)
+    expect(lookAt($cascade, 1.0))->toBe(Look::Silk)
+        ->and(lookAt($cascade, 1.5))->toBe(Look::Silk)
+        ->and(lookAt($cascade, 30))->toBe(Look::Glass)
         ->and(abs($cascade->textureKept(0.1) - $cascade->textureKept(0.2)))->toBeGreaterThan(0.1);
 });
 
 it('makes a swell of 4 s brushed at 1/2 to 1 s, leaves outlines at 2 s and nearly nothing at 4 s', function (): void {
     $swell = Waves::ofPeriod(4, framing());
 
-    expect(lookAt($swell, 0.5))->toBe(Look::Brushed)->and(lookAt($swell, 1.0))->toBe(Look::Brushed)->and(lookAt($swell, 2.0))->toBe(Look::Silk)
-        ->and(lookAt($swell, 4.0))->toBeIn([Look::Mist, Look::Glass])->and(lookAt($swell, 30))->toBe(Look::Glass)->and(lookAt($swell, 180))->toBe(Look::Glass);
+    expect(lookAt($swell, 0.5))->toBe(Look::Brushed)
+        ->and(lookAt($swell, 1.0))->toBe(Look::Brushed)
+        ->and(lookAt($swell, 2.0))->toBe(Look::Silk)
+        ->and(lookAt($swell, 4.0))->toBeIn([Look::Mist, Look::Glass])
+        ->and(lookAt($swell, 30))->toBe(Look::Glass)
+        ->and(lookAt($swell, 180))->toBe(Look::Glass);
 });
 
 it('paints shore waves with definition at 1/4 to 1 s', function (float $period): void {

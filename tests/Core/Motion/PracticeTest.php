@@ -96,7 +96,9 @@ it('gives the same look for the same number of grains carried past, however fast
     $framing = seenFrom(8);
 
     // Silk begins at 8.7 grains (closed form).
-    expect(LookBands::of(Flow::of($speedMS, 0.25, $framing), $framing)->band(Look::Silk)?->minS)->toBeWithinShare(8.748 * 0.25 / $speedMS, 0.002);
+    expect(
+        LookBands::of(Flow::of($speedMS, 0.25, $framing), $framing)->band(Look::Silk)?->minS,
+    )->toBeWithinShare(8.748 * 0.25 / $speedMS, 0.002);
 })->with([0.5, 2.0, 4.0, 10.0]);
 
 it('softens clouds in seconds and draws them out in minutes, at the usual wind and height', function (): void {
@@ -115,7 +117,9 @@ it('draws clouds out faster overhead and with a longer lens', function (): void 
     expect($rate(15, 70))->toBeWithinShare($rate(15, 35) * 2, 1e-9);
 });
 
-it('freezes a walking person at a hundredth and foliage in wind at about the same, ten metres off', function (MovingSubject $what, float $longest, float $shortest): void {
+it('freezes a walking person at a hundredth and foliage in wind at about the same, ten metres off', function (
+    MovingSubject $what, float $longest, float $shortest,
+): void {
     $seconds = seenFrom(10, 50)->sharpSeconds($what->speedMS());
 
     expect($seconds)->toBeLessThan($longest)->toBeGreaterThan($shortest);

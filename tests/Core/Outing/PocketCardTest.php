@@ -19,8 +19,13 @@ use GentlePour\Outing\PocketCard;
 function cardBag(array $strengths): Bag
 {
     return new Bag(
-        new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(1600), ShutterTime::onDial(15)), new Lens(24, Aperture::named(4), Aperture::named(22)),
-        array_map(static fn (string $n, float $s): Filter => Filter::of($n, FilterKind::NeutralDensity, Mount::Slot, Stops::of($s)), array_keys($strengths), array_values($strengths)), 1, true,
+        new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(1600), ShutterTime::onDial(15)),
+        new Lens(24, Aperture::named(4), Aperture::named(22)),
+        array_map(
+            static fn (string $n, float $s): Filter => Filter::of($n, FilterKind::NeutralDensity, Mount::Slot, Stops::of($s)),
+            array_keys($strengths), array_values($strengths),
+        ),
+        1, true,
     );
 }
 
@@ -36,10 +41,13 @@ function cardCell(PocketCard $card, string $base, string $column): ?string
     return null;
 }
 
-it('says what every photographer’s card says, by the school of the printed names (common practice)', function (string $base, string $column, string $exact, string $card): void {
+it('says what every photographer’s card says, by the school of the printed names (common practice)', function (
+    string $base, string $column, string $exact, string $card,
+): void {
     $bag = cardBag(['Six' => 6, 'Ten' => 10, 'Fifteen' => 15]);
 
-    expect(cardCell(PocketCard::of($bag), $base, $column))->toBe($exact)->and(cardCell(PocketCard::of($bag, false, true), $base, $column))->toBe($card);
+    expect(cardCell(PocketCard::of($bag), $base, $column))->toBe($exact)
+        ->and(cardCell(PocketCard::of($bag, false, true), $base, $column))->toBe($card);
 })->with([
     ['1/60', 'Ten', '15 s', '15 s'],
     ['1/30', 'Ten', '30 s', '30 s'],

@@ -34,11 +34,15 @@ function shelfTide(float $from, float $to): HarmonicCurve
 {
     $table = Constituents::of(json_decode((string) file_get_contents(dirname(__DIR__, 3).'/data/constituents.json'), true));
 
-    return HarmonicCurve::of([new Harmonic('M2', 1.6, 140), new Harmonic('S2', 0.6, 178), new Harmonic('K1', 0.2, 50)], $table, 3.0, $from, $to);
+    return HarmonicCurve::of(
+        [new Harmonic('M2', 1.6, 140), new Harmonic('S2', 0.6, 178), new Harmonic('K1', 0.2, 50)], $table, 3.0, $from, $to,
+    );
 }
 
 it('intersects spans', function (): void {
-    expect(Spans::intersect([[0.0, 10.0], [20.0, 30.0]], [[5.0, 22.0], [25.0, 26.0], [29.0, 40.0]]))->toBe([[5.0, 10.0], [20.0, 22.0], [25.0, 26.0], [29.0, 30.0]])
+    expect(
+        Spans::intersect([[0.0, 10.0], [20.0, 30.0]], [[5.0, 22.0], [25.0, 26.0], [29.0, 40.0]]),
+    )->toBe([[5.0, 10.0], [20.0, 22.0], [25.0, 26.0], [29.0, 30.0]])
         ->and(Spans::intersect([], [[0.0, 1.0]]))->toBe([]);
 });
 
@@ -57,8 +61,13 @@ it('finds the windows that asking every minute finds', function (Trend $trend, a
         $sun = $query->observer->sun($unix)->altitudeDeg;
         $rising = $tide->heightM($unix + 30) > $tide->heightM($unix - 30);
 
-        return $tide->heightM($unix) >= 3.8 && $sun >= $query->sunLeastDeg && $sun <= $query->sunMostDeg && ($days === [] || in_array(strtolower($local->format('D')), $days, true))
-            && ($hours === null || ($minute >= $hours[0] && $minute < $hours[1])) && ($trend === Trend::Any || $rising === ($trend === Trend::Rising));
+        return $tide->heightM($unix) >= 3.8
+            && $sun >= $query->sunLeastDeg
+            && $sun <= $query->sunMostDeg
+            && ($days === [] || in_array(strtolower($local->format('D')), $days, true))
+            && (
+                $hours === null || ($minute >= $hours[0] && $minute < $hours[1])
+            ) && ($trend === Trend::Any || $rising === ($trend === Trend::Rising));
     };
     $runs = [];
     $open = null;
@@ -88,14 +97,21 @@ it('keeps the hours of the place’s own clock on the day the clocks change', fu
     $from = (float) (new DateTimeImmutable('2027-03-27', $zone))->getTimestamp();
     $query = new WindowQuery(new Observer(56.5, -9.8), new PlaceCalendar($zone, [], [300, 420]), minutesAtLeast: 10);
     $windows = WindowSearch::find($query, null, $from, $from + 3 * 86400);
-    $clock = array_map(fn (Window $w): string => (new DateTimeImmutable('@'.(int) $w->from))->setTimezone($zone)->format('j H:i'), $windows);
+    $clock = array_map(
+        fn (Window $w): string => (new DateTimeImmutable('@'.(int) $w->from))->setTimezone($zone)->format('j H:i'), $windows,
+    );
 
     expect($clock)->toBe(['27 05:00', '28 05:00', '29 05:00'])->and(($windows[1]->from - $windows[0]->from) / 3600)->toBe(23.0);
 });
 
 it('works inland, and ranks with its reasons', function (): void {
     $from = (float) gmmktime(0, 0, 0, 6, 1, 2027);
-    $windows = WindowSearch::ranked(WindowSearch::find(new WindowQuery(new Observer(56.5, -9.8), new PlaceCalendar(new DateTimeZone('UTC')), sunLeastDeg: -6, sunMostDeg: 6), null, $from, $from + 5 * 86400));
+    $windows = WindowSearch::ranked(
+        WindowSearch::find(
+            new WindowQuery(new Observer(56.5, -9.8), new PlaceCalendar(new DateTimeZone('UTC')), sunLeastDeg: -6, sunMostDeg: 6), null,
+            $from, $from + 5 * 86400,
+        ),
+    );
 
     expect(count($windows))->toBeGreaterThan(8)->and($windows[0]->highestM)->toBeNull()->and($windows[0]->why())->toContain('minutes long');
     for ($i = 1; $i < count($windows); $i++) {
@@ -125,7 +141,8 @@ it('holds a look through dusk, changing glass as seldom as it can, each step exp
     $light = LightCurve::of($observer);
     $nd = fn (string $name, float $stops): Filter => Filter::of($name, FilterKind::NeutralDensity, Mount::Slot, Stops::of($stops));
     $bag = new Bag(
-        new Camera(new Sensor(36, 24, 6000), Iso::of(100), null, Iso::of(800), ShutterTime::onDial(15)), new Lens(24, Aperture::named(4), Aperture::named(22)),
+        new Camera(new Sensor(36, 24, 6000), Iso::of(100), null, Iso::of(800), ShutterTime::onDial(15)),
+        new Lens(24, Aperture::named(4), Aperture::named(22)),
         [$nd('Three', 3), $nd('Six', 6)], 2, true,
     );
     $target = ShutterWindow::of(ShutterTime::ofSeconds(1), ShutterTime::ofSeconds(4));
@@ -144,9 +161,14 @@ it('holds a look through dusk, changing glass as seldom as it can, each step exp
 it('says when the light alone gives the time', function (): void {
     $observer = new Observer(56.5, -9.8);
     $light = LightCurve::of($observer);
-    $bag = new Bag(new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(800), ShutterTime::onDial(15)), new Lens(24, Aperture::named(4), Aperture::named(22)), [], 0, true);
+    $bag = new Bag(
+        new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(800), ShutterTime::onDial(15)),
+        new Lens(24, Aperture::named(4), Aperture::named(22)), [], 0, true,
+    );
     $from = (float) gmmktime(0, 0, 0, 6, 1, 2027);
-    $spans = HoldPlan::withoutFilter($light, ShutterWindow::of(ShutterTime::ofSeconds(1), ShutterTime::ofSeconds(4)), $bag, $from, $from + 86400);
+    $spans = HoldPlan::withoutFilter(
+        $light, ShutterWindow::of(ShutterTime::ofSeconds(1), ShutterTime::ofSeconds(4)), $bag, $from, $from + 86400,
+    );
 
     expect(count($spans))->toBe(2);
     foreach ($spans as [$start, $end]) {

@@ -48,7 +48,8 @@ it('refuses a verdict beyond five stops', function (): void {
 
 it('puts everything that needs an eye before the dark filter (common practice)', function (): void {
     $stack = FilterStack::of([
-        Filter::of('Ten', FilterKind::NeutralDensity, Mount::Slot, Stops::of(10)), Filter::of('Pola', FilterKind::Polariser, Mount::Thread, null),
+        Filter::of('Ten', FilterKind::NeutralDensity, Mount::Slot, Stops::of(10)),
+        Filter::of('Pola', FilterKind::Polariser, Mount::Thread, null),
     ]);
     $reading = new Exposure(Aperture::named(11), ShutterTime::parse('1/60'), Iso::of(100));
     $long = new Exposure(Aperture::named(11), ShutterTime::ofSeconds(45), Iso::of(100));
@@ -57,5 +58,7 @@ it('puts everything that needs an eye before the dark filter (common practice)',
     expect($keys)->toBe(['compose', 'polariser', 'base', 'focus', 'stabiliser', 'eyepiece', 'filter', 'settings', 'trigger'])
         ->and($steps[6]->title)->toBe('Dark filter last: Ten')->and($steps[6]->detail)->toContain('gasket')
         ->and($steps[2]->detail)->toContain('1/60, f/11, ISO 100')->and($steps[7]->detail)->toContain('45 s');
-    expect(array_map(fn (Step $s): string => $s->key, RunSheet::of($reading, $long, FilterStack::empty(), '1 s', false)))->not->toContain('filter')->not->toContain('polariser');
+    expect(
+        array_map(fn (Step $s): string => $s->key, RunSheet::of($reading, $long, FilterStack::empty(), '1 s', false)),
+    )->not->toContain('filter')->not->toContain('polariser');
 });

@@ -60,7 +60,9 @@ it('gives the recipe of a fall: its grain and its streak in shares of the frame'
 
     // 4 m in a frame that is 12 m wide (closed form).
     expect($recipe['water']['streak'][0])->toBeAbout(1 / 3, 1e-4)->and($recipe['water']['feature'])->toBeAbout(0.25 / 12, 1e-4)
-        ->and($recipe['water']['along'])->toBe('down')->and($recipe['clouds']['streak'])->toBe([0.005, 0.05])->and($recipe['kept'][0])->toBeAbout(Flow::contrast(16), 1e-4);
+        ->and($recipe['water']['along'])->toBe('down')
+        ->and($recipe['clouds']['streak'])->toBe([0.005, 0.05])
+        ->and($recipe['kept'][0])->toBeAbout(Flow::contrast(16), 1e-4);
 });
 
 it('has a stage for every kind of water', function (WaterKind $kind): void {

@@ -108,7 +108,10 @@ it('is anchored by a reading, and forgets it over an hour or so', function (): v
     $read = LightCurve::of($observer, SkyCondition::Clear, [new LightReading($at, $bare->ev100($at) - 2)]);
     $off = fn (float $minutes): float => $read->ev100($at + 60 * $minutes) - $bare->ev100($at + 60 * $minutes);
 
-    expect($off(0))->toBeAbout(-2.0, 1e-9)->and($off(60))->toBeAbout(-2 / M_E, 1e-6)->and($off(60 * 8))->toBeAbout(0.0, 0.01)->and($off(-60))->toBeAbout(-2 / M_E, 1e-6);
+    expect($off(0))->toBeAbout(-2.0, 1e-9)
+        ->and($off(60))->toBeAbout(-2 / M_E, 1e-6)
+        ->and($off(60 * 8))->toBeAbout(0.0, 0.01)
+        ->and($off(-60))->toBeAbout(-2 / M_E, 1e-6);
 });
 
 it('takes its slope from two readings', function (): void {
@@ -127,10 +130,13 @@ it('says when the light stands between two values', function (): void {
     $curve = LightCurve::of($observer);
     $spans = $curve->between(2, 6, $from, $from + 86400);
 
-    expect(count($spans))->toBe(2)->and($curve->ev100($spans[0][0]))->toBeAbout(2.0, 0.02)->and($curve->ev100($spans[0][1]))->toBeAbout(6.0, 0.02)
+    expect(count($spans))->toBe(2)
+        ->and($curve->ev100($spans[0][0]))->toBeAbout(2.0, 0.02)
+        ->and($curve->ev100($spans[0][1]))->toBeAbout(6.0, 0.02)
         ->and($curve->ev100($spans[1][0]))->toBeAbout(6.0, 0.02);
 });
 
 it('refuses places that are not on the earth', function (): void {
-    expect(fn () => new Observer(91, 0))->toBeRefused('latitude', 'latitude')->and(fn () => new Observer(0, NAN))->toBeRefused('longitude', 'longitude');
+    expect(fn () => new Observer(91, 0))->toBeRefused('latitude', 'latitude')
+        ->and(fn () => new Observer(0, NAN))->toBeRefused('longitude', 'longitude');
 });

@@ -40,8 +40,12 @@ function randomQuestion(int $seed): Question
     for ($i = 0, $count = mt_rand(0, 6); $i < $count; $i++) {
         $mount = mt_rand(0, 2) === 0 ? Mount::Thread : Mount::Slot;
         $filters[] = match (mt_rand(0, 5)) {
-            0 => Filter::of("F$i", FilterKind::Polariser, Mount::Thread, Stops::of(mt_rand(10, 20) / 10), threadMm: [72.0, 77.0][mt_rand(0, 1)]),
-            1 => Filter::of("F$i", FilterKind::Variable, Mount::Thread, Stops::of(mt_rand(50, 80) / 10), lightest: Stops::of(mt_rand(10, 20) / 10)),
+            0 => Filter::of(
+                "F$i", FilterKind::Polariser, Mount::Thread, Stops::of(mt_rand(10, 20) / 10), threadMm: [72.0, 77.0][mt_rand(0, 1)],
+            ),
+            1 => Filter::of(
+                "F$i", FilterKind::Variable, Mount::Thread, Stops::of(mt_rand(50, 80) / 10), lightest: Stops::of(mt_rand(10, 20) / 10),
+            ),
             2 => Filter::of("F$i", FilterKind::Graduated, Mount::Slot, Stops::of(3)),
             default => nd("F$i", mt_rand(10, 150) / 10, $mount),
         };
@@ -107,11 +111,14 @@ it('finds what brute force over the same kit finds, and none better is left out'
             foreach ($q->bag->lens->apertures() as $aperture) {
                 $exact = $aperture->number ** 2 * 2 ** $stack->darkest->value * 100 / $iso->speed * 2 ** $q->bias->value / 2 ** $q->reading->ev100();
                 $realised = $realiser->realise($exact);
-                if ($realised === null || ! $q->target->contains(ShutterTime::ofSeconds($realised[0])) || $realised[0] > $longest * (1 + 1e-9)) {
+                if ($realised === null || ! $q->target->contains(ShutterTime::ofSeconds($realised[0]))
+                    || $realised[0] > $longest * (1 + 1e-9)) {
                     continue;
                 }
                 $count++;
-                $best = min($best, array_sum(array_column($scale->terms($stack, $iso, $aperture, $realised[0], $exact, $realised[1]), 'stops')));
+                $best = min(
+                    $best, array_sum(array_column($scale->terms($stack, $iso, $aperture, $realised[0], $exact, $realised[1]), 'stops')),
+                );
             }
         }
     }
@@ -141,7 +148,9 @@ it('never lets taking a filter or the release away improve the best score', func
     $q = randomQuestion($seed);
     $best = BackSolver::solve($q)->best()?->score();
     $without = array_map(
-        fn (int $i): Bag => new Bag($q->bag->camera, $q->bag->lens, array_values(array_diff_key($q->bag->filters, [$i => 1])), $q->bag->slots, $q->bag->release),
+        fn (int $i): Bag => new Bag(
+            $q->bag->camera, $q->bag->lens, array_values(array_diff_key($q->bag->filters, [$i => 1])), $q->bag->slots, $q->bag->release,
+        ),
         array_keys($q->bag->filters),
     );
     $without[] = new Bag($q->bag->camera, $q->bag->lens, $q->bag->filters, $q->bag->slots, false);
@@ -226,7 +235,9 @@ it('builds stacks by the hard rules of the trade (common practice)', function ()
     $small = nd('Small', 3, Mount::Thread);
     $names = fn (Bag $bag): array => array_map(fn (FilterStack $s): string => $s->label(), Stacks::of($bag));
 
-    expect($names(bag([nd('Six', 6), nd('Ten', 10), nd('Three', 3)], slots: 2)))->not->toContain('Ten + Six + Three')->toContain('Ten + Six')
+    expect(
+        $names(bag([nd('Six', 6), nd('Ten', 10), nd('Three', 3)], slots: 2)),
+    )->not->toContain('Ten + Six + Three')->toContain('Ten + Six')
         ->and($names(bag([$pola, $twist])))->toBe(['no filter', 'Pola', 'Twist'])
         ->and($names(bag([nd('Six', 6)], slots: 0)))->toBe(['no filter'])
         ->and($names(bag([Filter::of('Grad', FilterKind::Graduated, Mount::Slot, Stops::of(3))])))->toBe(['no filter'])
@@ -249,7 +260,10 @@ it('fits the darkest slotted filter nearest the lens, after the screwed-in polar
 });
 
 it('warns of stacked rings on a wide lens', function (): void {
-    $wide = new Bag(bag([])->camera, new Lens(16, Aperture::named(4), Aperture::named(22), 77), [nd('A', 3, Mount::Thread), nd('B', 6, Mount::Thread)], 0, true);
+    $wide = new Bag(
+        bag([])->camera, new Lens(16, Aperture::named(4), Aperture::named(22), 77), [nd('A', 3, Mount::Thread), nd('B', 6, Mount::Thread)],
+        0, true,
+    );
     $both = array_values(array_filter(Stacks::of($wide), fn (FilterStack $s): bool => $s->count() === 2));
 
     expect($both[0]->vignettes)->toBeTrue();

@@ -22,7 +22,10 @@ use GentlePour\Solving\ShotRole;
 
 function plain(float $min = 0.5, float $max = 4): Question
 {
-    return question(bag([nd('Three', 3), nd('Six', 6), nd('Ten', 10), Filter::of('Pola', FilterKind::Polariser, Mount::Thread, Stops::of(1.5))]), $min, $max);
+    return question(
+        bag([nd('Three', 3), nd('Six', 6), nd('Ten', 10), Filter::of('Pola', FilterKind::Polariser, Mount::Thread, Stops::of(1.5))]), $min,
+        $max,
+    );
 }
 
 it('brackets by time with everything else as it is', function (): void {
@@ -32,7 +35,9 @@ it('brackets by time with everything else as it is', function (): void {
 
     expect($plan->shots)->toHaveCount(5);
     foreach ($plan->shots as $i => $shot) {
-        expect($shot->way->exact->stopsFrom($way->exact)->value)->toBeAbout($i - 2, 1e-9)->and($shot->way->aperture)->toEqual($way->aperture)->and($shot->role)->toBe(ShotRole::Bracket);
+        expect($shot->way->exact->stopsFrom($way->exact)->value)->toBeAbout($i - 2, 1e-9)
+            ->and($shot->way->aperture)->toEqual($way->aperture)
+            ->and($shot->role)->toBe(ShotRole::Bracket);
     }
 });
 
@@ -53,7 +58,9 @@ it('says which frames of a bracket cannot be had, instead of leaving them out in
     $way = BackSolver::solve($q)->best() ?? throw new LogicException;
     $plan = ShotPlans::bracketByTime($q, $way, 2);
 
-    expect(count($plan->shots) + count($plan->left))->toBe(5)->and($plan->left)->not->toBe([])->and(implode(' ', $plan->left))->toContain('no release');
+    expect(count($plan->shots) + count($plan->left))->toBe(5)
+        ->and($plan->left)->not->toBe([])
+        ->and(implode(' ', $plan->left))->toContain('no release');
     foreach ($plan->shots as $shot) {
         expect($shot->way->shutter->seconds)->toBeLessThanOrEqual(32.01);
     }
@@ -96,9 +103,12 @@ it('pairs a frame with one that holds still what stirs, with the polariser and w
     $dark = ShotPlans::darkFrame($way);
     $pair = ShotPlans::polariserPair($q);
 
-    expect($freeze->shots[0]->role)->toBe(ShotRole::Companion)->and($freeze->shots[0]->way->shutter->seconds)->toBeLessThanOrEqual(1 / 100 * 1.0001)
+    expect($freeze->shots[0]->role)->toBe(ShotRole::Companion)
+        ->and($freeze->shots[0]->way->shutter->seconds)->toBeLessThanOrEqual(1 / 100 * 1.0001)
         ->and($freeze->shots[1]->way->shutter->seconds)->toBe($way->shutter->seconds)
-        ->and($dark->shots[1]->role)->toBe(ShotRole::Dark)->and($dark->shots[1]->way->filters->count())->toBe(0)->and($dark->shots[1]->way->shutter->seconds)->toBe($way->shutter->seconds)
+        ->and($dark->shots[1]->role)->toBe(ShotRole::Dark)
+        ->and($dark->shots[1]->way->filters->count())->toBe(0)
+        ->and($dark->shots[1]->way->shutter->seconds)->toBe($way->shutter->seconds)
         ->and(array_map(static fn (Shot $s): bool => $s->way->filters->has(FilterKind::Polariser), $pair->shots))->toBe([true, false]);
 });
 
@@ -106,7 +116,9 @@ it('gives two frames to blend where one cannot be had', function (): void {
     $picture = Picture::of([wish('backwash', 0.25, 0.5), wish('clouds', 20, 60)]);
     $plan = ShotPlans::blend(plain(), $picture->frames());
 
-    expect($plan->shots)->toHaveCount(2)->and($plan->shots[0]->way->shutter->seconds)->toBeLessThanOrEqual(0.51)->and($plan->shots[1]->way->shutter->seconds)->toBeGreaterThanOrEqual(19.9);
+    expect($plan->shots)->toHaveCount(2)
+        ->and($plan->shots[0]->way->shutter->seconds)->toBeLessThanOrEqual(0.51)
+        ->and($plan->shots[1]->way->shutter->seconds)->toBeGreaterThanOrEqual(19.9);
 });
 
 it('reckons the time a list takes, twice over with noise reduction in the camera', function (): void {

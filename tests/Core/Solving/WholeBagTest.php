@@ -45,28 +45,46 @@ function anyQuestion(int $seed): Question
         $thread = $one([67.0, 72.0, 77.0, 82.0]);
         $filters[] = match (mt_rand(0, 7)) {
             0 => Filter::of("F$i", FilterKind::Polariser, Mount::Thread, Stops::of(mt_rand(10, 20) / 10), threadMm: $thread),
-            1 => Filter::of("F$i", FilterKind::Variable, Mount::Thread, Stops::of(mt_rand(50, 80) / 10), lightest: Stops::of(mt_rand(10, 20) / 10), threadMm: $thread),
+            1 => Filter::of(
+                "F$i", FilterKind::Variable, Mount::Thread, Stops::of(mt_rand(50, 80) / 10), lightest: Stops::of(mt_rand(10, 20) / 10),
+                threadMm: $thread,
+            ),
             2 => Filter::of("F$i", FilterKind::Graduated, Mount::Slot, Stops::of(mt_rand(1, 4))),
             3 => Filter::of("F$i", FilterKind::Welding, Mount::Slot, null, $one([null, Stops::of(mt_rand(80, 130) / 10)])),
             4 => Filter::of("F$i", FilterKind::NeutralDensity, Mount::Thread, Stops::of(mt_rand(10, 150) / 10), threadMm: $thread),
-            default => Filter::of("F$i", FilterKind::NeutralDensity, Mount::Slot, Stops::of(mt_rand(1, 15)), $one([null, Stops::of(mt_rand(10, 150) / 10)]), cast: $one([null, ColourCast::of(0.3, -0.4)])),
+            default => Filter::of(
+                "F$i", FilterKind::NeutralDensity, Mount::Slot, Stops::of(mt_rand(1, 15)), $one([null, Stops::of(mt_rand(10, 150) / 10)]),
+                cast: $one([null, ColourCast::of(0.3, -0.4)]),
+            ),
         };
     }
     $graduated = array_values(array_filter($filters, static fn (Filter $f): bool => $f->kind === FilterKind::Graduated));
     $base = $one([64, 100, 160]);
     $bag = new Bag(
-        new Camera(new Sensor(36, 24, 6000), Iso::named($base), $one([null, Iso::of($base / 2)]), Iso::named($base * $one([1, 8, 64])), ShutterTime::onDial($one([12, 15, 18])), $one([null, 3.0]), $one([1.0, 1.0, 1.31])),
-        new Lens($one([14.0, 24.0, 135.0]), Aperture::named($one([1.8, 4])), Aperture::named($one([16, 22])), 77, $one([null, [Aperture::named(5.6), Aperture::named(8)]])),
+        new Camera(
+            new Sensor(36, 24, 6000), Iso::named($base), $one([null, Iso::of($base / 2)]), Iso::named($base * $one([1, 8, 64])),
+            ShutterTime::onDial($one([12, 15, 18])), $one([null, 3.0]), $one([1.0, 1.0, 1.31]),
+        ),
+        new Lens(
+            $one([14.0, 24.0, 135.0]), Aperture::named($one([1.8, 4])), Aperture::named($one([16, 22])), 77,
+            $one([null, [Aperture::named(5.6), Aperture::named(8)]]),
+        ),
         $filters, mt_rand(0, 3), (bool) mt_rand(0, 1), $one([[], [[77.0, 82.0]]]), $one([[], [77.0], [82.0]]),
     );
     $min = 2 ** (mt_rand(-90, 90) / 10);
 
     return new Question(
-        new Reading(new Exposure(Aperture::named($one([5.6, 8, 11])), ShutterTime::onDial(mt_rand(-30, 6)), Iso::named($base)), Stops::zero()),
-        Stops::of(mt_rand(-6, 6) / 3), ShutterWindow::of(ShutterTime::ofSeconds($min), ShutterTime::ofSeconds($min * 2 ** (mt_rand(2, 45) / 10))), $bag,
+        new Reading(
+            new Exposure(Aperture::named($one([5.6, 8, 11])), ShutterTime::onDial(mt_rand(-30, 6)), Iso::named($base)), Stops::zero(),
+        ),
+        Stops::of(mt_rand(-6, 6) / 3),
+        ShutterWindow::of(ShutterTime::ofSeconds($min), ShutterTime::ofSeconds($min * 2 ** (mt_rand(2, 45) / 10))), $bag,
         $one([null, ShutterTime::ofSeconds(120)]), $one([null, null, DriftingLight::of(mt_rand(-10, 10) / 20)]),
-        new Habits($one(ApertureHabit::cases()), $one(IsoHabit::cases()), $one(HighlightHabit::cases()), $one(NoiseReductionHabit::cases())),
-        $one([[], [new Wall(WallKind::GetOff, ShutterTime::ofSeconds(200), 'get off')]]), $one([null, SharpRange::of(1.5), SharpRange::of(2, 30)]),
+        new Habits(
+            $one(ApertureHabit::cases()), $one(IsoHabit::cases()), $one(HighlightHabit::cases()), $one(NoiseReductionHabit::cases()),
+        ),
+        $one([[], [new Wall(WallKind::GetOff, ShutterTime::ofSeconds(200), 'get off')]]),
+        $one([null, SharpRange::of(1.5), SharpRange::of(2, 30)]),
         $graduated === [] || ! $bag->holderFits() ? [] : $one([[], [$graduated[0]]]),
     );
 }
@@ -91,18 +109,24 @@ it('obeys every hard rule and wall with thousands of bags, and is exact to a hun
         }
         foreach ([...$answer->ways, ...$answer->byStack] as $way) {
             $ways++;
-            $off = log(gathered($q, $way->exact->seconds) / $way->aperture->number ** 2 * $way->iso->speed / 2 ** $way->stack->value / $wanted, 2);
+            $off = log(
+                gathered($q, $way->exact->seconds) / $way->aperture->number ** 2 * $way->iso->speed / 2 ** $way->stack->value / $wanted, 2,
+            );
             $kinds = array_count_values(array_map(static fn (Filter $f): string => $f->kind->value, $way->filters->filters));
             $slotted = count(array_filter($way->filters->filters, static fn (Filter $f): bool => $f->mount === Mount::Slot));
             $screwed = count($way->filters->filters) - $slotted;
-            $holderGoes = $q->bag->adapters === [] || in_array(77.0, $q->bag->adapters, true) || (in_array(82.0, $q->bag->adapters, true) && $q->bag->rings !== []);
+            $holderGoes = $q->bag->adapters === [] || in_array(77.0, $q->bag->adapters, true) || (
+                in_array(82.0, $q->bag->adapters, true) && $q->bag->rings !== []
+            );
             $threads = array_filter($way->filters->filters, static fn (Filter $f): bool => $f->mount === Mount::Thread
                 && ! in_array($f->threadMm, $q->bag->rings === [] ? [77.0] : [77.0, 82.0], true));
             $problem = match (true) {
                 abs($off) > 0.01 => sprintf('exposure off by %.3f stops', $off),
                 abs(log($way->shutter->seconds / $way->exact->seconds, 2)) > 1 / 6 + 1e-6 => 'rounded by more than a sixth',
                 ! $q->target->contains($way->shutter) => 'outside of the window',
-                array_filter($q->walls(), static fn (Wall $w): bool => $way->shutter->seconds > $w->longest->seconds * (1 + 1e-6)) !== [] => 'over a wall',
+                array_filter(
+                    $q->walls(), static fn (Wall $w): bool => $way->shutter->seconds > $w->longest->seconds * (1 + 1e-6),
+                ) !== [] => 'over a wall',
                 $way->bulb && ! $q->bag->release => 'bulb without a release',
                 $slotted > $q->bag->slots => 'more filters than slots',
                 $slotted - count($q->staying) > 0 && ! $holderGoes => 'a holder that does not go before the lens',
@@ -112,12 +136,23 @@ it('obeys every hard rule and wall with thousands of bags, and is exact to a hun
                 $threads !== [] => 'a thread that nothing bridges',
                 $way->filters->crossed && ($kinds['graduated'] ?? 0) !== 2 => 'crossed, and not two',
                 ! $way->filters->crossed && ($kinds['graduated'] ?? 0) !== count($q->staying) => 'graduated filters come and go',
-                in_array(null, array_map(static fn (Filter $f): ?Stops => $f->kind === FilterKind::Graduated ? Stops::zero() : $f->stops(), $way->filters->filters), true) => 'a density nobody knows',
-                abs($way->score() - array_sum(array_map(static fn (Term $t): float => $t->stops, $way->terms))) > 1e-9 => 'a score that is not its terms',
+                in_array(
+                    null,
+                    array_map(
+                        static fn (Filter $f): ?Stops => $f->kind === FilterKind::Graduated ? Stops::zero() : $f->stops(),
+                        $way->filters->filters,
+                    ),
+                    true,
+                ) => 'a density nobody knows',
+                abs(
+                    $way->score() - array_sum(array_map(static fn (Term $t): float => $t->stops, $way->terms)),
+                ) > 1e-9 => 'a score that is not its terms',
                 default => null,
             };
             if ($problem !== null) {
-                throw new RuntimeException("Seed {$seed}: {$problem} in {$way->filters->label()} {$way->shutterLabel()} {$way->aperture->label()}");
+                throw new RuntimeException(
+                    "Seed {$seed}: {$problem} in {$way->filters->label()} {$way->shutterLabel()} {$way->aperture->label()}",
+                );
             }
         }
     }
@@ -146,11 +181,21 @@ it('leaves out nothing better: brute force over the same bags finds none below i
                     }
                     $longestThirds = (int) round(3 * log($q->bag->camera->longestTimed->seconds, 2));
                     $timed = 3 * log($exact, 2) <= $longestThirds + 0.5;
-                    $shutter = $timed ? 2 ** (min($longestThirds, round(3 * log($exact, 2) - 1e-9)) / 3) : ShutterTime::ofSeconds($exact)->counted()->seconds;
-                    if ((! $timed && ! $q->bag->release) || ! $q->target->contains(ShutterTime::ofSeconds($shutter)) || $shutter > $wall * (1 + 1e-9)) {
+                    $shutter = $timed
+                        ? 2 ** (min($longestThirds, round(3 * log($exact, 2) - 1e-9)) / 3)
+                        : ShutterTime::ofSeconds($exact)->counted()->seconds;
+                    if ((! $timed && ! $q->bag->release) || ! $q->target->contains(ShutterTime::ofSeconds($shutter))
+                        || $shutter > $wall * (1 + 1e-9)) {
                         continue;
                     }
-                    $least = min($least, array_sum(array_map(static fn (Term $t): float => $t->stops, $scale->terms($stack, $iso, $aperture, $shutter, $exact, ! $timed))));
+                    $least = min(
+                        $least,
+                        array_sum(
+                            array_map(
+                                static fn (Term $t): float => $t->stops, $scale->terms($stack, $iso, $aperture, $shutter, $exact, ! $timed),
+                            ),
+                        ),
+                    );
                 }
             }
         }
@@ -168,10 +213,18 @@ it('never loses a way when the window is widened, nor gains by leaving something
         $q = anyQuestion($seed);
         $answer = BackSolver::solve($q, 5);
         $wide = $q->with(ShutterWindow::of(
-            ShutterTime::ofSeconds(max(ShutterTime::SHORTEST_S, $q->target->min->seconds / 2)), ShutterTime::ofSeconds(min(ShutterTime::LONGEST_S, $q->target->max->seconds * 2)), $q->target->best,
+            ShutterTime::ofSeconds(max(ShutterTime::SHORTEST_S, $q->target->min->seconds / 2)),
+            ShutterTime::ofSeconds(min(ShutterTime::LONGEST_S, $q->target->max->seconds * 2)), $q->target->best,
         ));
-        $less = $q->packing(new Bag($q->bag->camera, $q->bag->lens, array_slice($q->bag->filters, 0, -1), $q->bag->slots, $q->bag->release, $q->bag->rings, $q->bag->adapters));
-        $bare = $q->packing(new Bag($q->bag->camera, $q->bag->lens, $q->bag->filters, $q->bag->slots, false, $q->bag->rings, $q->bag->adapters));
+        $less = $q->packing(
+            new Bag(
+                $q->bag->camera, $q->bag->lens, array_slice($q->bag->filters, 0, -1), $q->bag->slots, $q->bag->release, $q->bag->rings,
+                $q->bag->adapters,
+            ),
+        );
+        $bare = $q->packing(
+            new Bag($q->bag->camera, $q->bag->lens, $q->bag->filters, $q->bag->slots, false, $q->bag->rings, $q->bag->adapters),
+        );
         $best = $answer->best()?->score() ?? INF;
         expect(BackSolver::solve($wide, 5)->count)->toBeGreaterThanOrEqual($answer->count)
             ->and(BackSolver::solve($less, 5)->best()?->score() ?? INF)->toBeGreaterThanOrEqual($best - 1e-9)
@@ -192,8 +245,16 @@ it('gives the best for each stack of filters, best first', function (): void {
 it('counts a polariser that was on for the reading as nothing extra (common practice)', function (): void {
     $pola = Filter::of('Pola', FilterKind::Polariser, Mount::Thread, Stops::of(1.5), threadMm: 77);
     $six = nd('Six', 6);
-    $on = new Question(new Reading(new Exposure(Aperture::named(11), ShutterTime::onDial(-18), Iso::of(100)), Stops::of(1.5)), Stops::zero(), ShutterWindow::of(ShutterTime::ofSeconds(0.9), ShutterTime::ofSeconds(1.1)), bag([$pola, $six]));
-    $both = array_values(array_filter(BackSolver::solve($on)->ways, static fn (Way $w): bool => $w->filters->label() === 'Pola + Six' && $w->aperture->label() === 'f/11' && $w->iso->label() === '100'));
+    $on = new Question(
+        new Reading(new Exposure(Aperture::named(11), ShutterTime::onDial(-18), Iso::of(100)), Stops::of(1.5)), Stops::zero(),
+        ShutterWindow::of(ShutterTime::ofSeconds(0.9), ShutterTime::ofSeconds(1.1)), bag([$pola, $six]),
+    );
+    $both = array_values(
+        array_filter(
+            BackSolver::solve($on)->ways,
+            static fn (Way $w): bool => $w->filters->label() === 'Pola + Six' && $w->aperture->label() === 'f/11' && $w->iso->label() === '100',
+        ),
+    );
 
     // 1/64 s with six stops more is a second: the polariser's light is in the reading already.
     expect($both[0]->exact->seconds)->toBeAbout(1.0, 1e-9);
@@ -208,35 +269,58 @@ it('leaves a graduated filter of the reading on, in its slot and at no cost (com
 });
 
 it('crosses two graduated filters as a makeshift: the weaker counts in full, the rest is uneven (common practice)', function (): void {
-    $bag = bag([Filter::of('Soft', FilterKind::Graduated, Mount::Slot, Stops::of(2)), Filter::of('Hard', FilterKind::Graduated, Mount::Slot, Stops::of(3))], isoLow: null, isoMax: 100);
+    $bag = bag(
+        [
+            Filter::of('Soft', FilterKind::Graduated, Mount::Slot, Stops::of(2)),
+            Filter::of('Hard', FilterKind::Graduated, Mount::Slot, Stops::of(3)),
+        ],
+        isoLow: null, isoMax: 100,
+    );
     $way = BackSolver::solve(question($bag, 0.055, 0.07))->best();
 
     expect($way?->filters->crossed)->toBeTrue()->and($way->stack->value)->toBe(2.0)->and($way->filters->uneven)->toBe(1.0)
-        ->and($way->filters->label())->toContain(' × ')->and(implode(' ', array_map(static fn (Term $t): string => $t->why, $way->terms)))->toContain('uneven by 1.0 stops')
+        ->and($way->filters->label())->toContain(' × ')
+        ->and(implode(' ', array_map(static fn (Term $t): string => $t->why, $way->terms)))->toContain('uneven by 1.0 stops')
         ->and(BackSolver::solve(question(bag($bag->filters, slots: 1, isoLow: null, isoMax: 100), 0.055, 0.07))->best()?->filters->count() ?? 0)->toBe(0);
 });
 
 it('puts the holder only before a lens that an adapter fits', function (): void {
-    $with = fn (array $adapters, array $rings): int => count(Stacks::of(new Bag(bag([])->camera, bag([])->lens, [nd('Six', 6)], 2, true, $rings, $adapters)));
+    $with = fn (array $adapters, array $rings): int => count(
+        Stacks::of(new Bag(bag([])->camera, bag([])->lens, [nd('Six', 6)], 2, true, $rings, $adapters)),
+    );
 
-    expect($with([], []))->toBe(2)->and($with([77.0], []))->toBe(2)->and($with([82.0], []))->toBe(1)->and($with([82.0], [[77.0, 82.0]]))->toBe(2);
+    expect($with([], []))->toBe(2)
+        ->and($with([77.0], []))->toBe(2)
+        ->and($with([82.0], []))->toBe(1)
+        ->and($with([82.0], [[77.0, 82.0]]))->toBe(2);
 });
 
 it('keeps film open longer by Schwarzschild’s law: 10 s metered at p = 1.31 are 20.4 s (closed form)', function (): void {
     $film = new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(100), ShutterTime::onDial(0), null, 1.31);
-    expect($film->reciprocal(10))->toBeAbout(20.42, 0.01)->and($film->reciprocal(0.5))->toBe(0.5)->and($film->unreciprocal($film->reciprocal(10)))->toBeAbout(10.0, 1e-9)
+    expect($film->reciprocal(10))->toBeAbout(20.42, 0.01)
+        ->and($film->reciprocal(0.5))->toBe(0.5)
+        ->and($film->unreciprocal($film->reciprocal(10)))->toBeAbout(10.0, 1e-9)
         ->and(fn () => new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(100), ShutterTime::onDial(0), null, 3.0))->toBeRefused('film', 'reciprocity');
 });
 
 it('halves the time left on the clock, and the battery, with noise reduction in the camera', function (): void {
-    $bag = new Bag(new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(100), ShutterTime::onDial(15), 10.0), bag([])->lens, [], 0, true);
-    $walls = static fn (NoiseReductionHabit $noise): array => array_map(static fn (Wall $w): array => [$w->kind, $w->longest->seconds], (new Question(
-        new Reading(new Exposure(Aperture::named(11), ShutterTime::onDial(-18), Iso::of(100)), Stops::zero()), Stops::zero(), ShutterWindow::of(ShutterTime::ofSeconds(1), ShutterTime::ofSeconds(900)), $bag,
-        habits: new Habits(noiseReduction: $noise), otherWalls: [new Wall(WallKind::GetOff, ShutterTime::ofSeconds(400), 'get off by 7:40'), new Wall(WallKind::Wind, ShutterTime::ofSeconds(300), 'wind')],
+    $bag = new Bag(
+        new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(100), ShutterTime::onDial(15), 10.0), bag([])->lens, [], 0, true,
+    );
+    $walls = static fn (NoiseReductionHabit $noise): array => array_map(static fn (Wall $w): array => [
+        $w->kind, $w->longest->seconds,
+    ], (new Question(
+        new Reading(new Exposure(Aperture::named(11), ShutterTime::onDial(-18), Iso::of(100)), Stops::zero()), Stops::zero(),
+        ShutterWindow::of(ShutterTime::ofSeconds(1), ShutterTime::ofSeconds(900)), $bag,
+        habits: new Habits(noiseReduction: $noise),
+        otherWalls: [
+            new Wall(WallKind::GetOff, ShutterTime::ofSeconds(400), 'get off by 7:40'),
+            new Wall(WallKind::Wind, ShutterTime::ofSeconds(300), 'wind'),
+        ],
     ))->walls());
 
-    expect($walls(NoiseReductionHabit::Later))->toBe([['wind', 300.0], ['get_off', 400.0], ['battery', 600.0]])
-        ->and($walls(NoiseReductionHabit::InCamera))->toBe([['get_off', 200.0], ['wind', 300.0], ['battery', 300.0]]);
+    expect($walls(NoiseReductionHabit::Later))->toBe([[WallKind::Wind, 300.0], [WallKind::GetOff, 400.0], [WallKind::Battery, 600.0]])
+        ->and($walls(NoiseReductionHabit::InCamera))->toBe([[WallKind::GetOff, 200.0], [WallKind::Wind, 300.0], [WallKind::Battery, 300.0]]);
 });
 
 it('goes by the lens’s own best apertures, where they are known', function (): void {
@@ -250,7 +334,9 @@ it('goes by the lens’s own best apertures, where they are known', function ():
 it('closes the apertures of a zoom between its ends', function (): void {
     $between = fn (float $mm): float => Lens::between(Aperture::named(4), Aperture::named(5.6), 18, 200, $mm)->number;
 
-    expect($between(18))->toBe(4.0)->and($between(200))->toBeAbout(Aperture::named(5.6)->number, 1e-9)->and($between(60))->toBeGreaterThan(4.2)->toBeLessThan(5.4)
+    expect($between(18))->toBe(4.0)
+        ->and($between(200))->toBeAbout(Aperture::named(5.6)->number, 1e-9)
+        ->and($between(60))->toBeGreaterThan(4.2)->toBeLessThan(5.4)
         ->and($between(10))->toBe(4.0);
 });
 
@@ -261,7 +347,9 @@ it('stops down for the depth that is asked, and says what would do', function ()
     // 24 mm sharp from 1 m to the horizon: f^2 / (2 c) is about 10 (closed form).
     expect($deep->depth()->needed(SharpRange::of(1.0)))->toBeAbout(0.024 ** 2 / (2 * hypot(36, 24) / 1500 / 1000), 0.25)
         ->and($way?->aperture->number)->toBeGreaterThanOrEqual(9.9)->and($plain?->score())->toBeLessThanOrEqual($way->score() + 1e-9);
-    $shallow = array_values(array_filter(BackSolver::solve($deep, 200)->ways, static fn (Way $w): bool => $w->aperture->number < 7))[0] ?? null;
+    $shallow = array_values(
+        array_filter(BackSolver::solve($deep, 200)->ways, static fn (Way $w): bool => $w->aperture->number < 7),
+    )[0] ?? null;
     expect(implode(' ', array_map(static fn (Term $t): string => $t->why, $shallow->terms ?? [])))->toContain('would do');
 });
 
@@ -289,7 +377,8 @@ it('sees the light fail: nine tenths of all it will ever give are gathered by th
 it('names the habit in the term it changes', function (): void {
     // A tenth of a stop of bias, so that no time falls on the dial.
     $says = static fn (Habits $habits, float $bias, string $words): bool => str_contains(implode(' ', array_merge(...array_map(
-        static fn (Way $w): array => array_map(static fn (Term $t): string => $t->why, $w->terms), BackSolver::solve(question(bag([nd('Ten', 10)]), 0.5, 4, bias: $bias, habits: $habits), 200)->ways,
+        static fn (Way $w): array => array_map(static fn (Term $t): string => $t->why, $w->terms),
+        BackSolver::solve(question(bag([nd('Ten', 10)]), 0.5, 4, bias: $bias, habits: $habits), 200)->ways,
     ))), $words);
 
     expect($says(new Habits(iso: IsoHabit::Lowest), 0, 'and you keep it low'))->toBeTrue()

@@ -30,12 +30,21 @@ function constituents(): Constituents
 /** @param  array<string, array{float, float}>  $harmonics */
 function harmonicTide(array $harmonics, float $from, float $days, float $mean = 0.0): HarmonicCurve
 {
-    return HarmonicCurve::of(array_map(fn (string $name, array $h): Harmonic => new Harmonic($name, $h[0], $h[1]), array_keys($harmonics), $harmonics), constituents(), $mean, $from, $from + 86400 * $days);
+    return HarmonicCurve::of(
+        array_map(fn (string $name, array $h): Harmonic => new Harmonic($name, $h[0], $h[1]), array_keys($harmonics), $harmonics),
+        constituents(), $mean, $from, $from + 86400 * $days,
+    );
 }
 
 function demoTide(float $days = 30): HarmonicCurve
 {
-    return harmonicTide(['M2' => [1.62, 142], 'S2' => [0.58, 178], 'N2' => [0.31, 120], 'K1' => [0.24, 48], 'O1' => [0.19, 352], 'M4' => [0.09, 210], 'SA' => [0.07, 220]], at('2026-10-01'), $days, 2.92);
+    return harmonicTide(
+        [
+            'M2' => [1.62, 142], 'S2' => [0.58, 178], 'N2' => [0.31, 120], 'K1' => [0.24, 48], 'O1' => [0.19, 352], 'M4' => [0.09, 210],
+            'SA' => [0.07, 220],
+        ],
+        at('2026-10-01'), $days, 2.92,
+    );
 }
 
 function at(string $utc): float
@@ -46,7 +55,12 @@ function at(string $utc): float
 /** A table of one tide: low at six, high at noon, low at six again. */
 function oneTide(): TableCurve
 {
-    return TableCurve::of([new TideEvent(at('2026-10-01T06:00'), 1.0, false), new TideEvent(at('2026-10-01T12:00'), 5.0, true), new TideEvent(at('2026-10-01T18:00'), 1.0, false)]);
+    return TableCurve::of(
+        [
+            new TideEvent(at('2026-10-01T06:00'), 1.0, false), new TideEvent(at('2026-10-01T12:00'), 5.0, true),
+            new TideEvent(at('2026-10-01T18:00'), 1.0, false),
+        ],
+    );
 }
 
 it('has the speeds of the tidal committee’s list, which agree with the mean motions (Doodson 1921)', function (): void {
@@ -58,7 +72,9 @@ it('has the speeds of the tidal committee’s list, which agree with the mean mo
     }
 });
 
-it('bounds the nodal factors as Schureman’s table 14 does (Special Publication 98, 1940; extremes from memory)', function (string $name, float $least, float $most): void {
+it('bounds the nodal factors as Schureman’s table 14 does (Special Publication 98, 1940; extremes from memory)', function (
+    string $name, float $least, float $most,
+): void {
     $factors = [];
     for ($year = 1990; $year < 2009; $year++) {
         foreach (['01', '04', '07', '10'] as $month) {
@@ -95,7 +111,9 @@ it('evaluates to the plain sum of cosines, to a tenth of a millimetre in a metre
         $sum = 0.0;
         foreach ($harmonics as $name => [$amplitude, $phase]) {
             [$f, $u] = constituents()->correction($name, MeanLongitudes::at($from + 3600 * $hour));
-            $v = constituents()->argument($name, MeanLongitudes::at($base)) + constituents()->speed($name) * (($from - $base) / 3600 + $hour);
+            $v = constituents()->argument(
+                $name, MeanLongitudes::at($base),
+            ) + constituents()->speed($name) * (($from - $base) / 3600 + $hour);
             $sum += $f * $amplitude * cos(deg2rad($v + $u - $phase));
         }
         expect($curve->heightM($from + 3600 * $hour))->toBeAbout($sum, 3e-4);
@@ -108,14 +126,22 @@ it('has its high and low waters where the curve turns, to a second', function ()
     expect(count($events))->toBe(116);
     foreach ($events as $i => $event) {
         $slope = fn (float $unix): float => $curve->heightM($unix + 30) - $curve->heightM($unix - 30);
-        expect($slope($event->unix - 2) * ($event->high ? 1 : -1))->toBeGreaterThan(0)->and($slope($event->unix + 2) * ($event->high ? 1 : -1))->toBeLessThan(0)
-            ->and($curve->heightM($event->unix))->toBeAbout($event->heightM, 1e-9)->and($i === 0 || $events[$i - 1]->high !== $event->high)->toBeTrue();
+        expect($slope($event->unix - 2) * ($event->high ? 1 : -1))->toBeGreaterThan(0)
+            ->and($slope($event->unix + 2) * ($event->high ? 1 : -1))->toBeLessThan(0)
+            ->and($curve->heightM($event->unix))->toBeAbout($event->heightM, 1e-9)
+            ->and($i === 0 || $events[$i - 1]->high !== $event->high)->toBeTrue();
     }
 });
 
 it('gives the same waters whatever span is asked for', function (): void {
     $long = demoTide(30)->events();
-    $short = harmonicTide(['M2' => [1.62, 142], 'S2' => [0.58, 178], 'N2' => [0.31, 120], 'K1' => [0.24, 48], 'O1' => [0.19, 352], 'M4' => [0.09, 210], 'SA' => [0.07, 220]], at('2026-10-10'), 3, 2.92)->events();
+    $short = harmonicTide(
+        [
+            'M2' => [1.62, 142], 'S2' => [0.58, 178], 'N2' => [0.31, 120], 'K1' => [0.24, 48], 'O1' => [0.19, 352], 'M4' => [0.09, 210],
+            'SA' => [0.07, 220],
+        ],
+        at('2026-10-10'), 3, 2.92,
+    )->events();
     foreach ($short as $event) {
         $same = array_values(array_filter($long, fn (TideEvent $e): bool => abs($e->unix - $event->unix) < 5));
         expect(count($same))->toBe(1)->and($same[0]->heightM)->toBeAbout($event->heightM, 0.001);
@@ -141,17 +167,23 @@ it('moves a subordinate place’s waters in time and height, and stretches the c
     $reference = demoTide();
     $curve = SubordinateCurve::of($reference, SubordinateOffsets::of(20, 35, true, 0.8, 0.6));
     foreach (array_slice($curve->events(), 2, 20) as $event) {
-        $theirs = array_values(array_filter($reference->events(), fn (TideEvent $e): bool => abs($e->unix + ($e->high ? 1200 : 2100) - $event->unix) < 1))[0];
-        expect($event->heightM)->toBeAbout($theirs->heightM * ($event->high ? 0.8 : 0.6), 1e-9)->and($curve->heightM($event->unix))->toBeAbout($event->heightM, 1e-6);
+        $theirs = array_values(
+            array_filter($reference->events(), fn (TideEvent $e): bool => abs($e->unix + ($e->high ? 1200 : 2100) - $event->unix) < 1),
+        )[0];
+        expect($event->heightM)->toBeAbout($theirs->heightM * ($event->high ? 0.8 : 0.6), 1e-9)
+            ->and($curve->heightM($event->unix))->toBeAbout($event->heightM, 1e-6);
     }
-    expect(fn () => SubordinateOffsets::of(9999, 0, true, 1, 1))->toBeRefused('time')->and(fn () => SubordinateOffsets::of(0, 0, true, 99, 1))->toBeRefused('ratio');
+    expect(fn () => SubordinateOffsets::of(9999, 0, true, 1, 1))->toBeRefused('time')
+        ->and(fn () => SubordinateOffsets::of(0, 0, true, 99, 1))->toBeRefused('ratio');
 });
 
 it('finds when the tide stands above, below and between heights, as walking along the curve does', function (?float $above, ?float $below): void {
     $curve = demoTide(6);
     $level = Level::between($above, $below);
     $spans = $level->spans($curve);
-    $inside = fn (float $unix): bool => array_filter($spans, fn (LevelSpan $s): bool => $unix >= $s->from - 1 && $unix <= $s->to + 1) !== [];
+    $inside = fn (float $unix): bool => array_filter(
+        $spans, fn (LevelSpan $s): bool => $unix >= $s->from - 1 && $unix <= $s->to + 1,
+    ) !== [];
     for ($unix = $curve->from(); $unix < $curve->to(); $unix += 97) {
         $margin = min(abs($curve->heightM($unix) - ($above ?? 99)), abs($curve->heightM($unix) - ($below ?? 99)));
         if ($margin > 0.002) {
@@ -178,7 +210,9 @@ it('passes over what is not asked for without changing the rest', function (): v
     }
     foreach ($all as $span) {
         $overlaps = array_filter($within, fn (array $w): bool => $span->from < $w[1] && $span->to > $w[0]);
-        $found = array_filter(Level::between(4.0, null)->spans($curve, $within), fn (LevelSpan $s): bool => $s->from < $span->to && $s->to > $span->from);
+        $found = array_filter(
+            Level::between(4.0, null)->spans($curve, $within), fn (LevelSpan $s): bool => $s->from < $span->to && $s->to > $span->from,
+        );
         expect($overlaps === [] || $found !== [])->toBeTrue();
     }
 });
@@ -202,7 +236,9 @@ it('says which sightings speak against each other', function (): void {
 
 it('runs up a beach as Stockdon et al. (2006) have it, closed form', function (): void {
     // H 2 m, T 10 s: L0 = 156.1 m, sqrt(H L0) = 17.67 m.
-    expect(RunUp::exceededByTwoPercentM(2, 10, 0.1))->toBeAbout(1.1 * (0.35 * 0.1 * 17.668 + 0.5 * sqrt(312.2 * (0.563 * 0.01 + 0.004))), 0.005)
+    expect(RunUp::exceededByTwoPercentM(2, 10, 0.1))->toBeAbout(
+        1.1 * (0.35 * 0.1 * 17.668 + 0.5 * sqrt(312.2 * (0.563 * 0.01 + 0.004))), 0.005,
+    )
         ->and(RunUp::exceededByTwoPercentM(2, 10, 0.02))->toBeAbout(0.043 * 17.668, 0.002)
         ->and(RunUp::exceededByTwoPercentM(2, 10, 0.1, true))->toBe(2 * RunUp::exceededByTwoPercentM(2, 10, 0.1))
         ->and(RunUp::exceededByTwoPercentM(0, 10, 0.1))->toBe(0.0)
@@ -219,7 +255,8 @@ it('says to leave before tide, run-up and margin reach the way out, with time to
         ->and(GetOff::after(oneTide(), at('2026-10-01T06:30'), 9.0, null, 0.5, 0.3, 20))->toBeNull()
         ->and(GetOff::after(oneTide(), at('2026-10-01T11:00'), 4.5, 3.8, 0.5, 0.3, 20)?->reachedUnix)->toBe(at('2026-10-01T11:00'));
 
-    // Someone who comes at eleven finds it awash, and until the tide has fallen as far as it had risen: the half cosine about high water is even.
+    // Someone who comes at eleven finds it awash, and until the tide has fallen as far as it had risen: the half cosine about high water is
+    // even.
     $later = GetOff::after(oneTide(), at('2026-10-01T11:00'), 4.5, 3.8, 0.5, 0.3, 20);
     expect($getOff?->awashUntilUnix)->toBeNull()->and($later?->awashUntilUnix)->toBeGreaterThan(at('2026-10-01T11:00'))
         ->and(oneTide()->heightM((float) $later?->awashUntilUnix))->toBeAbout((float) $later?->levelM, 0.002);

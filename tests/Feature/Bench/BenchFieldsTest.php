@@ -38,8 +38,12 @@ it('says what is wrong at the field, and loses nothing that was typed', function
     'a slant past the edge' => [['oblique' => '90'], 'oblique'],
     'a sea of no height' => [['kind' => 'swell', 'period' => '8', 'height' => '0'], 'height'],
     'a depth below the bed' => [['kind' => 'swell', 'period' => '8', 'depth' => '-1'], 'depth'],
-    'a chop that is too slow' => [['kind' => 'swell', 'period' => '8', 'height' => '1', 'chop_period' => '99', 'chop_height' => '0.3'], 'chop_period'],
-    'a chop as high as a house' => [['kind' => 'swell', 'period' => '8', 'height' => '1', 'chop_period' => '3', 'chop_height' => '40'], 'chop_height'],
+    'a chop that is too slow' => [
+        ['kind' => 'swell', 'period' => '8', 'height' => '1', 'chop_period' => '99', 'chop_height' => '0.3'], 'chop_period',
+    ],
+    'a chop as high as a house' => [
+        ['kind' => 'swell', 'period' => '8', 'height' => '1', 'chop_period' => '3', 'chop_height' => '40'], 'chop_height',
+    ],
     'an endless period' => [['kind' => 'swell', 'period' => '1e9'], 'period'],
     'another water that stands' => [['also' => 'river', 'also_speed' => '0'], 'also_speed'],
     'another water without a period' => [['also' => 'swell', 'also_period' => ''], 'also_period'],
@@ -82,7 +86,9 @@ it('takes numbers with a comma in every field that takes a number', function ():
 });
 
 it('has a wall for the wind by what the camera stands on, and by the person’s own word', function (): void {
-    $wall = static fn (array $changes): float => array_values(array_filter(worked($changes)->question->walls(), static fn (Wall $w): bool => $w->kind === WallKind::Wind))[0]->longest->seconds;
+    $wall = static fn (array $changes): float => array_values(
+        array_filter(worked($changes)->question->walls(), static fn (Wall $w): bool => $w->kind === WallKind::Wind),
+    )[0]->longest->seconds;
     $tripod = $wall(['wind' => '8', 'support' => 'tripod']);
 
     expect($wall(['wind' => '8', 'support' => 'heavy']))->toBeGreaterThan($tripod);
@@ -97,12 +103,21 @@ it('has a wall for the wind by what the camera stands on, and by the person’s 
 });
 
 it('aims where all that moves in the picture is suited', function (): void {
-    $bench = worked(['kind' => 'swell', 'period' => '8', 'look' => 'silk', 'look_was' => 'silk', 'sky' => 'crossing', 'cloud_share' => '33', 'cloud_s' => '40', 'cloud_look' => 'soft']);
+    $bench = worked(
+        [
+            'kind' => 'swell', 'period' => '8', 'look' => 'silk', 'look_was' => 'silk', 'sky' => 'crossing', 'cloud_share' => '33',
+            'cloud_s' => '40', 'cloud_look' => 'soft',
+        ],
+    );
     $meet = $bench->picture->meet();
 
     expect($meet)->not->toBeNull();
     expect($meet?->contains($bench->window->best))->toBeTrue();
-    expect($bench->window->max->seconds)->toBeLessThanOrEqual(array_reduce($bench->picture->targets, static fn (float $least, $w): float => min($least, $w->window->max->seconds), INF) * (1 + 1e-9));
+    expect($bench->window->max->seconds)->toBeLessThanOrEqual(
+        array_reduce(
+            $bench->picture->targets, static fn (float $least, $w): float => min($least, $w->window->max->seconds), INF,
+        ) * (1 + 1e-9),
+    );
 });
 
 it('keeps a time of one’s own, whatever else would be suited', function (): void {
@@ -113,17 +128,23 @@ it('keeps a time of one’s own, whatever else would be suited', function (): vo
 });
 
 it('makes of every kind of water something that moves, from the fields a person would fill in', function (WaterKind $kind): void {
-    $fields = $kind->isWaves() ? ['period' => '6'] : ['measure' => 'speed', 'speed' => '1.5', 'period' => $kind === WaterKind::Backwash ? '8' : ''];
+    $fields = $kind->isWaves()
+        ? ['period' => '6']
+        : ['measure' => 'speed', 'speed' => '1.5', 'period' => $kind === WaterKind::Backwash ? '8' : ''];
     $moving = worked(['kind' => $kind->value, 'look' => 'glass', 'look_was' => 'glass'] + $fields)->moving;
 
     expect($moving->kind)->toBe($kind);
     expect($moving->bands->band(Look::Silk) ?? $moving->bands->band(Look::Mist))->not->toBeNull();
     expect([$moving->also, $moving->sky])->toBe([null, null]);
-    $this->get('/bench?'.http_build_query(benchQuery(['kind' => $kind->value, 'look' => 'glass', 'look_was' => 'glass'] + $fields)))->assertOk()->assertSee('Glass in the '.$kind->label());
+    $this->get(
+        '/bench?'.http_build_query(benchQuery(['kind' => $kind->value, 'look' => 'glass', 'look_was' => 'glass'] + $fields)),
+    )->assertOk()->assertSee('Glass in the '.$kind->label());
 })->with(WaterKind::cases());
 
 it('says when to open for a swash that was timed, and not for a river', function (): void {
-    expect(worked(['kind' => 'backwash', 'speed' => '1.6', 'period' => '8'])->says()->rhythm()?->moment(WaterKind::Backwash))->toContain('4.0 s');
+    expect(
+        worked(['kind' => 'backwash', 'speed' => '1.6', 'period' => '8'])->says()->rhythm()?->moment(WaterKind::Backwash),
+    )->toContain('4.0 s');
     expect(worked(['kind' => 'river', 'speed' => '1.6', 'period' => '8'])->says()->rhythm())->toBeNull();
     expect(worked(['kind' => 'backwash', 'speed' => '1.6', 'period' => ''])->says()->rhythm())->toBeNull();
 });
@@ -146,7 +167,9 @@ it('has no list that promises more than the bag can do', function (): void {
 
     expect($plan->left)->not->toBe([]);
     expect(count($plan->shots) + count($plan->left))->toBe(count($bench->moving->bands->bands));
-    $this->post('/lists?'.http_build_query(benchQuery(['shutter' => '1/60'])), ['list' => 'time:1'])->assertRedirect('/bench')->assertSessionHas('problem');
+    $this->post(
+        '/lists?'.http_build_query(benchQuery(['shutter' => '1/60'])), ['list' => 'time:1'],
+    )->assertRedirect('/bench')->assertSessionHas('problem');
     expect(ShotList::query()->count())->toBe(0);
 });
 
@@ -156,7 +179,9 @@ it('says whether a list fits before it is time to get off', function (): void {
     $place = $subject->place;
     $this->travelTo(Carbon::parse('2026-11-26 15:00', 'UTC'));
     $curve = app(PlaceTide::class)->curve($place, (float) now()->getTimestamp(), now()->getTimestamp() + 6 * 3600);
-    $leave = app(PlaceTide::class)->getOff($place, $curve ?? throw new LogicException, (float) now()->getTimestamp())?->leaveUnix ?? throw new LogicException;
+    $leave = app(PlaceTide::class)->getOff(
+        $place, $curve ?? throw new LogicException, (float) now()->getTimestamp(),
+    )?->leaveUnix ?? throw new LogicException;
     $place->outings()->create(['starts_at' => '2026-11-26 14:30', 'ends_at' => '2026-11-26 18:00']);
     $query = ['subject' => (string) $subject->id, 'kind' => 'swell', 'period' => '8', 'distance' => '12', 'shutter' => '1/8'];
 
@@ -169,7 +194,9 @@ it('says whether a list fits before it is time to get off', function (): void {
 
 it('has a demo that keeps to its own cautions: the outing ahead begins dry, with time to leave', function (): void {
     $outing = Outing::query()->where('starts_at', '>', now())->firstOrFail();
-    $curve = app(PlaceTide::class)->curve($outing->place, (float) $outing->starts_at->getTimestamp() - 3600, (float) $outing->ends_at->getTimestamp() + 12 * 3600);
+    $curve = app(PlaceTide::class)->curve(
+        $outing->place, (float) $outing->starts_at->getTimestamp() - 3600, (float) $outing->ends_at->getTimestamp() + 12 * 3600,
+    );
     $getOff = app(PlaceTide::class)->getOff($outing->place, $curve ?? throw new LogicException, (float) $outing->starts_at->getTimestamp());
 
     expect($getOff?->awashUntilUnix)->toBeNull();
@@ -182,12 +209,16 @@ it('says at what hour the light alone will do it, by the sun at the place of the
     $bright = $this->get('/bench?'.http_build_query(benchQuery(['subject' => '1', 'shutter' => '1/125'])))->assertOk();
     $bright->assertSee('Wait until the light has dropped')->assertSee('By the sun at Thrennet Stair, in a clear sky: 1');
 
-    $this->get('/bench?'.http_build_query(benchQuery(['subject' => '', 'shutter' => '1/125'])))->assertOk()->assertSee('Wait until the light has dropped')->assertDontSee('By the sun at');
+    $this->get(
+        '/bench?'.http_build_query(benchQuery(['subject' => '', 'shutter' => '1/125'])),
+    )->assertOk()->assertSee('Wait until the light has dropped')->assertDontSee('By the sun at');
 });
 
 it('offers the drift of the hour with one press, and nothing at noon', function (): void {
     $this->travelTo(Carbon::parse('2026-11-26 16:40', 'UTC'));
-    $this->get('/bench?'.http_build_query(benchQuery(['subject' => '1'])))->assertOk()->assertSee('data-set="f-drift" data-value="-0.', false)->assertSee('just now, by the sun at Thrennet Stair');
+    $this->get(
+        '/bench?'.http_build_query(benchQuery(['subject' => '1'])),
+    )->assertOk()->assertSee('data-set="f-drift" data-value="-0.', false)->assertSee('just now, by the sun at Thrennet Stair');
 
     $this->travelTo(Carbon::parse('2026-06-21 12:40', 'UTC'));
     $this->get('/bench?'.http_build_query(benchQuery(['subject' => '1'])))->assertOk()->assertDontSee('data-set="f-drift"', false);

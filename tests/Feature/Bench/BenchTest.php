@@ -8,12 +8,16 @@ use App\Models\Frame;
 use App\Models\Subject;
 
 it('opens on the bench with the demo coast loaded', function (): void {
-    $this->get('/bench')->assertOk()->assertSee('Silk in the cascade')->assertSee('Thrennet Stair: the middle step')->assertSee('Ways to shoot it')
+    $this->get('/bench')->assertOk()->assertSee('Silk in the cascade')->assertSee(
+        'Thrennet Stair: the middle step',
+    )->assertSee('Ways to shoot it')
         ->assertSee('Official tables, forecasts, closures');
 });
 
 it('works from the look back to the settings', function (): void {
-    $this->get('/bench?'.http_build_query(benchQuery()))->assertOk()->assertSeeInOrder(['1.3 s', 'f/13', '100', 'Six'])->assertSee('silk 0.55 s to 3.1 s');
+    $this->get(
+        '/bench?'.http_build_query(benchQuery()),
+    )->assertOk()->assertSeeInOrder(['1.3 s', 'f/13', '100', 'Six'])->assertSee('silk 0.55 s to 3.1 s');
 });
 
 it('answers a change alone with the bench alone', function (): void {
@@ -22,8 +26,12 @@ it('answers a change alone with the bench alone', function (): void {
 });
 
 it('lets a pressed look set the target, and a set target choose the look', function (): void {
-    $this->get('/bench?'.http_build_query(benchQuery(['look' => 'glass', 'look_was' => 'silk', 'target' => '1.3'])))->assertSee('Glass in the cascade');
-    $this->get('/bench?'.http_build_query(benchQuery(['target' => '1/4'])))->assertSee('Brushed in the cascade')->assertSee('value="1/4"', false);
+    $this->get(
+        '/bench?'.http_build_query(benchQuery(['look' => 'glass', 'look_was' => 'silk', 'target' => '1.3'])),
+    )->assertSee('Glass in the cascade');
+    $this->get(
+        '/bench?'.http_build_query(benchQuery(['target' => '1/4'])),
+    )->assertSee('Brushed in the cascade')->assertSee('value="1/4"', false);
 });
 
 it('remembers the bench for the next visit', function (): void {
@@ -40,7 +48,8 @@ it('takes a subject from a place', function (): void {
 it('shows the message at the field and keeps everything typed', function (string $field, string $value, string $message): void {
     $kind = match ($field) {
         'period' => ['kind' => 'swell', 'period' => $value], 'drop' => ['kind' => 'plunge', 'measure' => 'drop', 'drop' => $value],
-        'float_m' => ['measure' => 'float', 'float_m' => $value, 'float_s' => '4'], 'float_s' => ['measure' => 'float', 'float_m' => '10', 'float_s' => $value],
+        'float_m' => ['measure' => 'float', 'float_m' => $value, 'float_s' => '4'],
+        'float_s' => ['measure' => 'float', 'float_m' => '10', 'float_s' => $value],
         default => [$field => $value],
     };
     foreach ([[], ['HX-Request' => 'true']] as $headers) {
@@ -95,7 +104,9 @@ it('refuses an unreadable target and other odd input without falling over', func
 ]);
 
 it('reads decimal commas and numbers with blanks', function (): void {
-    $this->get('/bench?'.http_build_query(benchQuery(['speed' => ' 4,0 ', 'distance' => '8,0'])))->assertOk()->assertSee('silk 0.55 s to 3.1 s');
+    $this->get(
+        '/bench?'.http_build_query(benchQuery(['speed' => ' 4,0 ', 'distance' => '8,0'])),
+    )->assertOk()->assertSee('silk 0.55 s to 3.1 s');
 });
 
 it('says what would do it when nothing fits, and offers to aim there', function (): void {
@@ -108,7 +119,9 @@ it('says what would do it when nothing fits, and offers to aim there', function 
 it('keeps below the longest timed shutter when the release stays at home', function (): void {
     settings()->write('carry', ['slots' => 2, 'release' => false, 'rings' => []]);
 
-    $this->get('/bench?'.http_build_query(benchQuery(['speed' => '0.4', 'look' => 'glass'])))->assertOk()->assertSee('Take a release')->assertSee('no release: 30 s at most');
+    $this->get(
+        '/bench?'.http_build_query(benchQuery(['speed' => '0.4', 'look' => 'glass'])),
+    )->assertOk()->assertSee('Take a release')->assertSee('no release: 30 s at most');
 });
 
 it('counts the filter that was on the lens for the reading', function (): void {

@@ -7,7 +7,9 @@ declare(strict_types=1);
  */
 function pour(string $command, string $input): array
 {
-    $process = proc_open([PHP_BINARY, base_path('artisan'), "pour:{$command}", '-'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, base_path());
+    $process = proc_open(
+        [PHP_BINARY, base_path('artisan'), "pour:{$command}", '-'], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, base_path(),
+    );
     fwrite($pipes[0], $input);
     fclose($pipes[0]);
     [$out, $said] = [(string) stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2])];
@@ -26,7 +28,10 @@ it('answers pour:motion on standard output and nothing else', function () use ($
 it('exits with 2 and the error document on bad input', function (string $command, string $input, string $field): void {
     [$code, $out] = pour($command, $input);
 
-    expect($code)->toBe(2)->and(array_keys($out))->toBe(['error'])->and($out['error']['field'])->toBe($field)->and($out['error']['message'])->not->toBe('');
+    expect($code)->toBe(2)
+        ->and(array_keys($out))->toBe(['error'])
+        ->and($out['error']['field'])->toBe($field)
+        ->and($out['error']['message'])->not->toBe('');
 })->with([
     ['motion', 'x', 'document'],
     ['motion', '{}', 'camera'],
@@ -64,9 +69,15 @@ function pourWith(string ...$words): array
 it('answers pour:tide with heights, waters and windows in the station’s own time', function (): void {
     [$code, $out] = pourWith('pour:tide', 'noaa/9447130', '--from=2026-01-01', '--to=2026-01-02', '--step=60', '--above=3.5');
 
-    expect($code)->toBe(0)->and(count($out['heights']))->toBe(25)->and($out['station']['datum'])->toBe('MLLW')->and($out['station']['attribution'])->not->toBe('')
-        ->and(strtotime($out['events'][0]['at']))->toBeAbout(strtotime('2026-01-01T04:22:26-08:00'), 2)->and($out['events'][0]['at'])->toEndWith('-08:00')
-        ->and($out['events'][0]['m'])->toBeAbout(3.556, 0.001)->and($out['events'][0]['kind'])->toBe('high')->and(count($out['windows']))->toBe(2);
+    expect($code)->toBe(0)
+        ->and(count($out['heights']))->toBe(25)
+        ->and($out['station']['datum'])->toBe('MLLW')
+        ->and($out['station']['attribution'])->not->toBe('')
+        ->and(strtotime($out['events'][0]['at']))->toBeAbout(strtotime('2026-01-01T04:22:26-08:00'), 2)
+        ->and($out['events'][0]['at'])->toEndWith('-08:00')
+        ->and($out['events'][0]['m'])->toBeAbout(3.556, 0.001)
+        ->and($out['events'][0]['kind'])->toBe('high')
+        ->and(count($out['windows']))->toBe(2);
     [, $msl] = pourWith('pour:tide', 'noaa/9447130', '--from=2026-01-01', '--to=2026-01-02', '--datum=MSL');
     expect($out['events'][0]['m'] - $msl['events'][0]['m'])->toBeAbout(4.443 - 2.419, 0.001);
     [, $near] = pourWith('pour:tide', '--near=47.6,-122.3', '--count=3');
@@ -75,19 +86,31 @@ it('answers pour:tide with heights, waters and windows in the station’s own ti
 
 it('answers pour:sky for a date and for an instant, null where nothing happens', function (): void {
     [$code, $day] = pourWith('pour:sky', '--lat=78.2', '--lon=15.6', '--date=2026-06-21', '--tz=Arctic/Longyearbyen');
-    expect($code)->toBe(0)->and($day['sun']['rise'])->toBeNull()->and($day['sun']['noon'])->toContain('2026-06-21T12:59:')->and($day['moon']['phase_share'])->toBeBetween(0, 1);
+    expect($code)->toBe(0)
+        ->and($day['sun']['rise'])->toBeNull()
+        ->and($day['sun']['noon'])->toContain('2026-06-21T12:59:')
+        ->and($day['moon']['phase_share'])->toBeBetween(0, 1);
     [, $instant] = pourWith('pour:sky', '--lat=0', '--lon=0', '--at=2026-03-20T12:00Z');
-    expect($instant['sun']['altitude_deg'])->toBeGreaterThan(87)->and(array_keys($instant['moon']))->toBe(['altitude_deg', 'azimuth_deg', 'phase_share']);
+    expect($instant['sun']['altitude_deg'])->toBeGreaterThan(87)
+        ->and(array_keys($instant['moon']))->toBe(['altitude_deg', 'azimuth_deg', 'phase_share']);
 });
 
 it('answers pour:light, anchored by readings', function (): void {
-    [$code, $out] = pourWith('pour:light', '--lat=56', '--lon=-9', '--from=2026-06-21T20:00Z', '--to=2026-06-21T21:00Z', '--step=30', '--sky=cloudy', '--reading=2026-06-21T20:00Z,7.5');
-    expect($code)->toBe(0)->and(count($out['light']))->toBe(3)->and($out['light'][0]['ev100'])->toBeAbout(7.5, 1e-6)->and(array_keys($out['light'][0]))->toBe(['at', 'sun_altitude_deg', 'lux', 'ev100', 'drift_stops_per_min']);
+    [$code, $out] = pourWith(
+        'pour:light', '--lat=56', '--lon=-9', '--from=2026-06-21T20:00Z', '--to=2026-06-21T21:00Z', '--step=30', '--sky=cloudy',
+        '--reading=2026-06-21T20:00Z,7.5',
+    );
+    expect($code)->toBe(0)
+        ->and(count($out['light']))->toBe(3)
+        ->and($out['light'][0]['ev100'])->toBeAbout(7.5, 1e-6)
+        ->and(array_keys($out['light'][0]))->toBe(['at', 'sun_altitude_deg', 'lux', 'ev100', 'drift_stops_per_min']);
 });
 
 it('answers pour:windows best first, or by time', function (): void {
     $ask = ['latitude' => 56.5, 'longitude' => -9.8, 'timezone' => 'Europe/London', 'station' => 'demo/orra-haven', 'from' => '2027-01-01', 'to' => '2027-03-31', 'level' => ['above_m' => 4.6],
-        'sun' => ['altitude_min_deg' => -6, 'altitude_max_deg' => 10], 'days' => ['sat', 'sun'], 'hours' => ['from' => '05:00', 'to' => '22:00'], 'minutes_at_least' => 30];
+        'sun' => [
+            'altitude_min_deg' => -6, 'altitude_max_deg' => 10,
+        ], 'days' => ['sat', 'sun'], 'hours' => ['from' => '05:00', 'to' => '22:00'], 'minutes_at_least' => 30];
     [$code, $best] = pour('windows', (string) json_encode($ask));
     [, $byTime] = pour('windows', (string) json_encode($ask + ['by' => 'time']));
     $scores = array_column($best['windows'], 'score');
@@ -131,7 +154,10 @@ it('exits with 2 and the field for every bad option', function (array $words, st
 ]);
 
 it('refuses bad windows documents at the field', function (string $change, string $field): void {
-    $ask = json_decode('{"latitude": 56.5, "longitude": -9.8, "timezone": "UTC", "station": "demo/orra-haven", "from": "2027-01-01", "to": "2027-02-01", "level": {"above_m": 4}}', true);
+    $ask = json_decode(
+        '{"latitude": 56.5, "longitude": -9.8, "timezone": "UTC", "station": "demo/orra-haven", "from": "2027-01-01", "to": "2027-02-01", "level": {"above_m": 4}}',
+        true,
+    );
     [$code, $out] = pour('windows', (string) json_encode(array_replace($ask, json_decode($change, true))));
 
     expect($code)->toBe(2)->and($out['error']['field'])->toBe($field);

@@ -75,17 +75,23 @@ it('knows its feeds by name', function (): void {
     expect($feeds->feed('oracle'))->toBeNull();
 });
 
-it('says every kind of measurement in a figure and a line', function (MeasurementKind $kind, array $data, string $figure, string $detail): void {
+it('says every kind of measurement in a figure and a line', function (
+    MeasurementKind $kind, array $data, string $figure, string $detail,
+): void {
     $measurement = Measurement::factory()->make(['kind' => $kind, 'data' => $data]);
 
     expect($measurement->figure())->toBe($figure);
     expect($measurement->detail())->toContain($detail);
 })->with([
     'crests' => [MeasurementKind::Waves, ['period_s' => 8.24, 'spread_s' => 0.5, 'presses' => 9], '8.2 s', '± 0.5 s · 9 presses'],
-    'crests with sets' => [MeasurementKind::Waves, ['period_s' => 8, 'set_size' => 3, 'set_apart_s' => 420], '8.0 s', 'sets of 3 · every 7 min'],
+    'crests with sets' => [
+        MeasurementKind::Waves, ['period_s' => 8, 'set_size' => 3, 'set_apart_s' => 420], '8.0 s', 'sets of 3 · every 7 min',
+    ],
     'swash' => [MeasurementKind::Swash, ['retreat_s' => 4.06, 'period_s' => 9, 'retreats' => 4], '4.1 s', 'uprush every 9.0 s'],
     'a float' => [MeasurementKind::Float, ['speed_m_s' => 2.5, 'spread_m_s' => 0.2, 'runs' => 3], '2.50 m/s', '3 runs · surface'],
-    'a float of the column' => [MeasurementKind::Float, ['speed_m_s' => 2.1, 'runs' => 1, 'mean' => true], '2.10 m/s', 'mean of the column'],
+    'a float of the column' => [
+        MeasurementKind::Float, ['speed_m_s' => 2.1, 'runs' => 1, 'mean' => true], '2.10 m/s', 'mean of the column',
+    ],
     'a fall' => [MeasurementKind::Drop, ['drop_m' => 11, 'foot_m_s' => 14.7, 'mean_m_s' => 9.8], '11.0 m', '14.7 m/s at the foot'],
     'clouds, timed' => [MeasurementKind::Clouds, ['share' => 33, 'seconds' => 74], '74 s', 'across 33 % of the frame'],
     'clouds, reckoned' => [MeasurementKind::Clouds, ['speed_m_s' => 12, 'base_m' => 1000, 'elevation_deg' => 20], '12 m/s', 'base 1000 m'],
@@ -93,7 +99,9 @@ it('says every kind of measurement in a figure and a line', function (Measuremen
     'nothing to speak of' => [MeasurementKind::Buoy, [], '–', ''],
 ]);
 
-it('keeps the water of the bench where the measurement goes with it', function (MeasurementKind $kind, array $data, WaterKind $now, string $then): void {
+it('keeps the water of the bench where the measurement goes with it', function (
+    MeasurementKind $kind, array $data, WaterKind $now, string $then,
+): void {
     $measurement = Measurement::factory()->create(['kind' => $kind, 'data' => $data]);
 
     expect(BenchFiller::measured($measurement, $now)['kind'] ?? $now->value)->toBe($then);

@@ -24,7 +24,9 @@ function drawnBench(array $changes = []): Bench
 dataset('benches', [
     'cascade' => [[]],
     'slow foam, far away' => [['kind' => 'foam', 'speed' => '0.1', 'distance' => '90']],
-    'fast fall, close' => [['kind' => 'plunge', 'measure' => 'drop', 'drop' => '60', 'distance' => '4', 'look' => 'brushed', 'look_was' => 'brushed']],
+    'fast fall, close' => [
+        ['kind' => 'plunge', 'measure' => 'drop', 'drop' => '60', 'distance' => '4', 'look' => 'brushed', 'look_was' => 'brushed'],
+    ],
     'swell held to glass' => [['kind' => 'swell', 'period' => '14', 'look' => 'glass', 'look_was' => 'glass', 'longest' => '8m']],
     'reading longer than the target' => [['shutter' => '30', 'aperture' => 'f/4', 'look' => 'lively', 'look_was' => 'lively']],
     'bias and correction' => [['bias' => '-1', 'correction' => '0.67']],
@@ -42,7 +44,11 @@ it('puts a stop a column on the axis, from 1/4000 s to 32 min', function (): voi
 });
 
 it('names ticks no closer than asked', function (float $every): void {
-    $named = array_values(array_filter((new StopAxis(StopAxis::FIRST_THIRD, StopAxis::LAST_THIRD, 10, 348))->ticks($every), fn (Tick $t): bool => $t->label !== null));
+    $named = array_values(
+        array_filter(
+            (new StopAxis(StopAxis::FIRST_THIRD, StopAxis::LAST_THIRD, 10, 348))->ticks($every), fn (Tick $t): bool => $t->label !== null,
+        ),
+    );
     for ($i = 1; $i < count($named); $i++) {
         expect($named[$i]->x - $named[$i - 1]->x)->toBeGreaterThanOrEqual($every);
     }
@@ -115,7 +121,8 @@ it('lays out a day so that clock, tide and light agree with what they are drawn 
     }
     foreach ($board->rows as $row) {
         foreach ($row->bars as $bar) {
-            expect($bar->x)->toBeBetween(DayBoard::LEFT, DayBoard::RIGHT)->and($bar->x + $bar->width)->toBeLessThanOrEqual(DayBoard::RIGHT + 2.1);
+            expect($bar->x)->toBeBetween(DayBoard::LEFT, DayBoard::RIGHT)
+                ->and($bar->x + $bar->width)->toBeLessThanOrEqual(DayBoard::RIGHT + 2.1);
         }
     }
     $covered = array_sum(array_map(fn (SkyBand $b): float => $b->width, $board->skyBands()));

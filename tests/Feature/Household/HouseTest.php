@@ -22,7 +22,12 @@ function shippedTexts(): array
 
 it('never calls a place safe', function (): void {
     foreach (shippedTexts() as $path => $text) {
-        expect(preg_match('/\b(is|are|now|perfectly|quite|still) safe\b|\bsafe (place|spot|to (go|stand|stay))\b/i', str_replace('no promise that it is safe', '', $text)) === 1 && ! str_contains($text, 'does not make it') ? $path : '')->toBe('');
+        expect(
+            preg_match(
+                '/\b(is|are|now|perfectly|quite|still) safe\b|\bsafe (place|spot|to (go|stand|stay))\b/i',
+                str_replace('no promise that it is safe', '', $text),
+            ) === 1 && ! str_contains($text, 'does not make it') ? $path : '',
+        )->toBe('');
     }
 });
 
@@ -120,7 +125,9 @@ it('stands in for what the registry lacks: the four functions of PHP 8.5 as its 
 it('keeps foreign keys, a write-ahead log and patience in the database it ships with', function (): void {
     $options = require base_path('config/database.php');
 
-    expect($options['connections']['sqlite'])->toMatchArray(['foreign_key_constraints' => true, 'journal_mode' => 'WAL', 'busy_timeout' => 5000]);
+    expect($options['connections']['sqlite'])->toMatchArray(
+        ['foreign_key_constraints' => true, 'journal_mode' => 'WAL', 'busy_timeout' => 5000],
+    );
     expect(Illuminate\Support\Facades\DB::selectOne('PRAGMA foreign_keys')->foreign_keys)->toBe(1);
 });
 

@@ -8,7 +8,9 @@ use GentlePour\Review\BlurVerdict;
 it('shows the run sheet in the right order with its warnings in place', function (): void {
     $frame = Frame::factory()->create();
 
-    $this->get("/shoot/{$frame->id}")->assertOk()->assertSeeInOrder(['Compose and level', 'Base frame', 'Focus, then manual', 'Cover the eyepiece', 'Dark filter last: Six', 'gasket', 'hands off'])
+    $this->get("/shoot/{$frame->id}")->assertOk()->assertSeeInOrder(
+        ['Compose and level', 'Base frame', 'Focus, then manual', 'Cover the eyepiece', 'Dark filter last: Six', 'gasket', 'hands off'],
+    )
         ->assertSee('Tell someone when you will be back');
     $this->get('/shoot')->assertRedirect("/shoot/{$frame->id}");
 });
@@ -59,11 +61,14 @@ it('lists frames with what led to them', function (): void {
 
 it('judges a frame and plans the next with the correction applied', function (): void {
     $frame = Frame::factory()->taken(1.26)->create();
-    $this->put("/log/{$frame->id}", ['open' => '1.26', 'blur' => 'too_crisp', 'exposure_thirds' => '2', 'note' => 'Foam burnt.', 'next' => '1'])
+    $this->put(
+        "/log/{$frame->id}", ['open' => '1.26', 'blur' => 'too_crisp', 'exposure_thirds' => '2', 'note' => 'Foam burnt.', 'next' => '1'],
+    )
         ->assertRedirect("/bench?next={$frame->id}");
 
     expect($frame->refresh()->blur)->toBe(BlurVerdict::TooCrisp)->and($frame->exposure_thirds)->toBe(2)
-        ->and($frame->next()?->target->seconds)->toBe(2.52)->and($frame->next()?->correction->value)->toBeAbout(-2 / 3 + log(1.26 / $frame->exact_s, 2), 1e-6);
+        ->and($frame->next()?->target->seconds)->toBe(2.52)
+        ->and($frame->next()?->correction->value)->toBeAbout(-2 / 3 + log(1.26 / $frame->exact_s, 2), 1e-6);
     $this->get("/bench?next={$frame->id}")->assertOk()->assertSee("From frame {$frame->id}")->assertSee('value="2.52"', false)->assertSee('name="correction"', false);
 });
 
@@ -82,7 +87,9 @@ it('corrects the next frame’s exposure by exactly what was seen', function ():
 
 it('refuses a bad verdict at the field and keeps what was typed', function (array $sent, string $field): void {
     $frame = Frame::factory()->taken()->create();
-    $this->from("/log/{$frame->id}")->put("/log/{$frame->id}", $sent + ['open' => '1.3', 'note' => 'Keep me'])->assertSessionHasErrors($field);
+    $this->from("/log/{$frame->id}")->put(
+        "/log/{$frame->id}", $sent + ['open' => '1.3', 'note' => 'Keep me'],
+    )->assertSessionHasErrors($field);
     $this->get("/log/{$frame->id}")->assertSee('Keep me');
 })->with([
     [['open' => 'long'], 'open'],

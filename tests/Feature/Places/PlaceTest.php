@@ -22,7 +22,9 @@ function shelf(): Place
  */
 function placeForm(array $changes = []): array
 {
-    return $changes + ['name' => 'New Ledge', 'position' => '56.5, -9.8', 'tide' => 'station', 'station_id' => 'demo/orra-haven', 'facing_deg' => '90'];
+    return $changes + [
+        'name' => 'New Ledge', 'position' => '56.5, -9.8', 'tide' => 'station', 'station_id' => 'demo/orra-haven', 'facing_deg' => '90',
+    ];
 }
 
 beforeEach(function (): void {
@@ -42,12 +44,16 @@ it('says what to do without any place', function (): void {
 it('draws the day of a place: tide, marks, sun, light and the get-off time, and all of it as a table', function (): void {
     $page = $this->get('/places/'.shelf()->id.'?day=2026-11-26')->assertOk();
 
-    $page->assertSee('Thursday 26 November 2026')->assertSee('tide at Orra Haven (made up)')->assertSee('get off by')->assertSee('high water')->assertSee('civil dawn')
+    $page->assertSee('Thursday 26 November 2026')->assertSee(
+        'tide at Orra Haven (made up)',
+    )->assertSee('get off by')->assertSee('high water')->assertSee('civil dawn')
         ->assertSee('sightings speak against each other')->assertSee('The seven posts');
 });
 
 it('holds the bench’s look through dusk when asked', function (): void {
-    $this->get('/places/'.shelf()->id.'?day=2026-11-26&hold=1')->assertOk()->assertSee('no filter')->assertSee('hold 1.5 s') /* 1.3 s, and a sixth of a stop for the taste of two verdicts */;
+    $this->get(
+        '/places/'.shelf()->id.'?day=2026-11-26&hold=1',
+    )->assertOk()->assertSee('no filter')->assertSee('hold 1.5 s') /* 1.3 s, and a sixth of a stop for the taste of two verdicts */;
 });
 
 it('anchors the light by readings of the day and by the sky', function (): void {
@@ -55,7 +61,9 @@ it('anchors the light by readings of the day and by the sky', function (): void 
         preg_match('/data-readings=.([^\']+)/', $page, $m);
         $readings = json_decode(html_entity_decode($m[1]), true);
 
-        return (float) str_replace(['EV ', '−'], ['', '-'], array_values(array_filter($readings, fn (array $r): bool => $r['at'] === '9:00'))[0]['light']);
+        return (float) str_replace(
+            ['EV ', '−'], ['', '-'], array_values(array_filter($readings, fn (array $r): bool => $r['at'] === '9:00'))[0]['light'],
+        );
     })((string) $this->get('/places/'.shelf()->id.'?day=2026-11-26&'.$query)->assertOk()->getContent());
 
     expect($ev('sky=overcast') - $ev('sky=clear'))->toBeAbout(-3.0, 0.11)->and($ev('at1=9:00&ev1=5.5'))->toBeAbout(5.5, 0.051)
@@ -83,12 +91,24 @@ it('keeps a place with its station and takes the station’s time zone', functio
     $this->post('/places', placeForm(['position' => "47°36.2'N 122°20.4'W", 'station_id' => 'noaa/9447130']))->assertRedirect();
     $place = Place::query()->where('name', 'New Ledge')->firstOrFail();
 
-    expect($place->timezone)->toBe('America/Los_Angeles')->and($place->latitude)->toBeAbout(47.6033, 1e-3)->and($place->longitude)->toBeAbout(-122.34, 1e-3);
-    $this->get("/places/{$place->id}?day=2026-01-01")->assertOk()->assertSee('Seattle')->assertSee('Neaps tide database')->assertSee('4:22');
+    expect($place->timezone)->toBe('America/Los_Angeles')
+        ->and($place->latitude)->toBeAbout(47.6033, 1e-3)
+        ->and($place->longitude)->toBeAbout(-122.34, 1e-3);
+    $this->get(
+        "/places/{$place->id}?day=2026-01-01",
+    )->assertOk()->assertSee('Seattle')->assertSee('Neaps tide database')->assertSee('4:22');
 });
 
 it('keeps a place with a table of high and low waters, and follows it', function (): void {
-    $this->post('/places', placeForm(['tide' => 'table', 'timezone' => 'Europe/London', 'table' => "date,time,m\n2026-11-24, 06:00, 1.0, L\n2026-11-24, 12:00, 5.0, H\n2026-11-24 18:00 1.1 L\n"]))->assertRedirect();
+    $this->post(
+        '/places',
+        placeForm(
+            [
+                'tide' => 'table', 'timezone' => 'Europe/London',
+                'table' => "date,time,m\n2026-11-24, 06:00, 1.0, L\n2026-11-24, 12:00, 5.0, H\n2026-11-24 18:00 1.1 L\n",
+            ],
+        ),
+    )->assertRedirect();
     $place = Place::query()->where('name', 'New Ledge')->firstOrFail();
     $curve = app(PlaceTide::class)->curve($place, (float) strtotime('2026-11-24 UTC'), (float) strtotime('2026-11-25 UTC'));
 
@@ -104,7 +124,8 @@ it('moves a station’s tide by the person’s own offsets', function (): void {
     $haven = $tides->curve(shelf(), $from, $from + 86400)?->events()[1];
     $skerry = $tides->curve($place, $from, $from + 86400)?->events()[1];
 
-    expect(($skerry->unix - $haven->unix) / 60)->toBeAbout($haven->high ? 10 : 12, 0.01)->and($skerry->heightM - $haven->heightM)->toBeAbout($haven->high ? -0.15 : -0.05, 1e-6);
+    expect(($skerry->unix - $haven->unix) / 60)->toBeAbout($haven->high ? 10 : 12, 0.01)
+        ->and($skerry->heightM - $haven->heightM)->toBeAbout($haven->high ? -0.15 : -0.05, 1e-6);
 });
 
 it('refuses a bad place at the field and keeps what was typed', function (array $changes, string $field): void {
@@ -163,7 +184,9 @@ it('names what the predictor leaves out, with its amplitude', function (): void 
     $left = app(StationCatalogue::class)->find('kartverket/HEI')->unknown(app(StationCatalogue::class)->constituents());
 
     expect($left)->not->toBe([]);
-    $this->get('/places/'.Place::query()->where('name', 'New Ledge')->value('id'))->assertSee('Left out, unknown to the predictor')->assertSee($left[0]->name)->assertSee('km away');
+    $this->get(
+        '/places/'.Place::query()->where('name', 'New Ledge')->value('id'),
+    )->assertSee('Left out, unknown to the predictor')->assertSee($left[0]->name)->assertSee('km away');
 });
 
 it('keeps marks and learns their height from sightings, one press each', function (): void {
@@ -184,7 +207,9 @@ it('keeps marks and learns their height from sightings, one press each', functio
     $this->delete('/sightings/'.$sightings[0]->id)->assertRedirect();
     $this->delete("/marks/{$mark->id}")->assertRedirect();
     expect(LevelMark::query()->find($mark->id))->toBeNull();
-    $this->post('/places/'.shelf()->id.'/marks', ['name' => '', 'above' => '1', 'height_m' => 'tall'])->assertSessionHasErrorsIn('mark', ['name', 'height_m']);
+    $this->post(
+        '/places/'.shelf()->id.'/marks', ['name' => '', 'above' => '1', 'height_m' => 'tall'],
+    )->assertSessionHasErrorsIn('mark', ['name', 'height_m']);
 });
 
 it('plans outings, and refuses impossible ones', function (): void {
@@ -207,27 +232,42 @@ it('makes the get-off time a wall of the bench while an outing is under way, and
 });
 
 it('finds windows, ranked or by time, and says how rare they are', function (): void {
-    $query = ['place' => shelf()->id, 'mark' => LevelMark::query()->where('name', 'water reaches the posts')->value('id'), 'light' => 'golden', 'days' => ['sat', 'sun'], 'minutes' => '30', 'months' => '3'];
-    $this->get('/windows?'.http_build_query($query))->assertOk()->assertSee('windows at Marrow Shelf')->assertSee('days in the next 60')->assertSee('golden light')->assertSee('Plan it')
+    $query = [
+        'place' => shelf()->id, 'mark' => LevelMark::query()->where('name', 'water reaches the posts')->value('id'), 'light' => 'golden',
+        'days' => ['sat', 'sun'], 'minutes' => '30', 'months' => '3',
+    ];
+    $this->get(
+        '/windows?'.http_build_query($query),
+    )->assertOk()->assertSee('windows at Marrow Shelf')->assertSee('days in the next 60')->assertSee('golden light')->assertSee('Plan it')
         ->assertSee('Not for navigation');
-    $this->get('/windows?'.http_build_query(['by' => 'time', 'above' => '9', 'mark' => ''] + $query))->assertOk()->assertSee('Nothing in 3 months');
+    $this->get(
+        '/windows?'.http_build_query(['by' => 'time', 'above' => '9', 'mark' => ''] + $query),
+    )->assertOk()->assertSee('Nothing in 3 months');
     $this->get('/windows')->assertOk()->assertSee('Say what the picture needs');
 });
 
 it('writes windows as a calendar with an alarm and the cautions, and as a table', function (): void {
     $query = http_build_query(['place' => shelf()->id, 'above' => '4.5', 'light' => 'golden', 'months' => '2']);
-    $ics = (string) $this->get('/windows.ics?'.$query)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent();
+    $ics = (string) $this->get('/windows.ics?'.$query)->assertOk()->assertHeader(
+        'Content-Type', 'text/calendar; charset=utf-8',
+    )->getContent();
     $calendar = Sabre\VObject\Reader::read($ics);
 
     expect($calendar->validate())->toBe([])->and(count($calendar->select('VEVENT')))->toBeGreaterThan(3);
     $event = $calendar->select('VEVENT')[0];
-    expect((string) $event->DTSTART)->toEndWith('Z')->and((string) $event->DESCRIPTION)->toContain('coastguards decide')->and((string) $event->VALARM->TRIGGER)->toBe('-PT2H');
+    expect((string) $event->DTSTART)->toEndWith('Z')
+        ->and((string) $event->DESCRIPTION)->toContain('coastguards decide')
+        ->and((string) $event->VALARM->TRIGGER)->toBe('-PT2H');
     $rows = array_map(str_getcsv(...), explode("\n", trim((string) $this->get('/windows.csv?'.$query)->assertOk()->getContent())));
-    expect($rows[0][0])->toBe('from')->and(count($rows))->toBe(count($calendar->select('VEVENT')) + 1)->and(strtotime($rows[1][0]))->toBe($event->DTSTART->getDateTime()->getTimestamp());
+    expect($rows[0][0])->toBe('from')
+        ->and(count($rows))->toBe(count($calendar->select('VEVENT')) + 1)
+        ->and(strtotime($rows[1][0]))->toBe($event->DTSTART->getDateTime()->getTimestamp());
 });
 
 it('refuses bad conditions at the field', function (array $query, string $field): void {
-    $this->get('/windows?'.http_build_query($query + ['place' => shelf()->id]))->assertStatus(422)->assertSee($field === 'form' ? 'role="alert"' : 'id="f-'.$field.'-problem"', false);
+    $this->get('/windows?'.http_build_query($query + ['place' => shelf()->id]))->assertStatus(422)->assertSee(
+        $field === 'form' ? 'role="alert"' : 'id="f-'.$field.'-problem"', false,
+    );
 })->with([
     [['above' => 'high'], 'above'],
     [['above' => '5', 'below' => '2'], 'below'],

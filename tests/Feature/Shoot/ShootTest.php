@@ -22,8 +22,15 @@ function planned(array $changes = []): Frame
 }
 
 it('carries a tapped rhythm into the field, with the moment to open', function (): void {
-    $rhythm = Measurement::factory()->create(['data' => ['period_s' => 8.0, 'spread_s' => 0.4, 'last_ms' => 1795680000000, 'set_apart_s' => 300, 'set_at_ms' => 1795680200000]]);
-    $frame = planned(['kind' => 'swell', 'period' => '8', 'distance' => '12', 'look' => 'brushed', 'look_was' => 'brushed', 'rhythm' => (string) $rhythm->id]);
+    $rhythm = Measurement::factory()->create(
+        ['data' => ['period_s' => 8.0, 'spread_s' => 0.4, 'last_ms' => 1795680000000, 'set_apart_s' => 300, 'set_at_ms' => 1795680200000]],
+    );
+    $frame = planned(
+        [
+            'kind' => 'swell', 'period' => '8', 'distance' => '12', 'look' => 'brushed', 'look_was' => 'brushed',
+            'rhythm' => (string) $rhythm->id,
+        ],
+    );
 
     expect($frame->plan->rhythm?->periodS)->toEqual(8);
     $this->get('/shoot/'.$frame->id)->assertOk()
@@ -94,7 +101,9 @@ it('says all are taken at the end of a list', function (): void {
 it('says awash until, where the water stands over the way already, and not to go down before', function (): void {
     $shelf = Place::query()->where('name', 'Marrow Shelf')->firstOrFail();
     $shelf->outings()->delete();
-    $curve = app(App\Tide\PlaceTide::class)->curve($shelf, (float) Carbon::parse('2026-11-26', 'UTC')->getTimestamp(), (float) Carbon::parse('2026-11-27', 'UTC')->getTimestamp());
+    $curve = app(App\Tide\PlaceTide::class)->curve(
+        $shelf, (float) Carbon::parse('2026-11-26', 'UTC')->getTimestamp(), (float) Carbon::parse('2026-11-27', 'UTC')->getTimestamp(),
+    );
     $high = array_values(array_filter($curve?->events() ?? [], static fn ($e): bool => $e->high))[0];
     $from = Carbon::createFromTimestamp((int) $high->unix, 'UTC');
     $shelf->update(['stand_m' => $high->heightM, 'way_out_m' => $high->heightM]);

@@ -70,7 +70,9 @@ it('says which datums a station has, and refuses others', function (): void {
     $from = (float) gmmktime(0, 0, 0, 1, 1, 2026);
     $at = fn (string $datum): float => $station->curve($catalogue->constituents(), $from, $from + 86400, $datum)->heightM($from);
 
-    expect($station->defaultDatum())->toBe('MLLW')->and($at('MLLW') - $at('MHHW'))->toBeAbout(5.882 - 2.419, 1e-3)->and($at('MSL'))->toBeLessThan($at('LAT'))
+    expect($station->defaultDatum())->toBe('MLLW')
+        ->and($at('MLLW') - $at('MHHW'))->toBeAbout(5.882 - 2.419, 1e-3)
+        ->and($at('MSL'))->toBeLessThan($at('LAT'))
         ->and(fn () => $at('NAVD88'))->toBeRefused('datum', 'datum')
         ->and(fn () => $catalogue->find('no/such'))->toBeRefused('no station', 'station');
 });
@@ -84,5 +86,7 @@ it('says so when a listed station has no harmonic constants', function (): void 
     $catalogue = app(StationCatalogue::class);
     $from = (float) gmmktime(0, 0, 0, 1, 1, 2026);
 
-    expect(fn () => $catalogue->find('chs-campbell-river')->curve($catalogue->constituents(), $from, $from + 86400))->toBeRefused('no harmonic constants', 'station');
+    expect(
+        fn () => $catalogue->find('chs-campbell-river')->curve($catalogue->constituents(), $from, $from + 86400),
+    )->toBeRefused('no harmonic constants', 'station');
 });

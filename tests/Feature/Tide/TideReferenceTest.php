@@ -42,7 +42,9 @@ it('predicts heights within 1 cm and high and low waters within 30 s of the refe
             expect($curve->heightM($span['from'] + 10800 * $i))->toBeAbout($height, 0.01);
         }
         $events = array_map(fn (TideEvent $e): array => [$e->unix, $e->heightM, $e->high ? 1 : 0], $curve->events());
-        $near = fn (array $one, array $all): ?array => array_values(array_filter($all, fn (array $e): bool => abs($e[0] - $one[0]) <= 30 && $e[2] === $one[2]))[0] ?? null;
+        $near = fn (array $one, array $all): ?array => array_values(
+            array_filter($all, fn (array $e): bool => abs($e[0] - $one[0]) <= 30 && $e[2] === $one[2]),
+        )[0] ?? null;
         $differences = 0;
         foreach ($span['events'] as $event) {
             $ours = $near($event, $events);

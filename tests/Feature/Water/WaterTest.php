@@ -27,10 +27,18 @@ it('shows what was measured, with its place, and the taste with its verdicts', f
 });
 
 it('keeps a rhythm that was tapped, with its sets, and fills the bench with it', function (): void {
-    $this->post('/water/waves', ['presses' => '0,8,16,24,32,40,48,56', 'big' => '8,16,48,56', 'out' => '', 'last_ms' => '1795680000000', 'place_id' => '2', 'note' => 'off the point'])->assertRedirect('/water');
+    $this->post(
+        '/water/waves',
+        [
+            'presses' => '0,8,16,24,32,40,48,56', 'big' => '8,16,48,56', 'out' => '', 'last_ms' => '1795680000000', 'place_id' => '2',
+            'note' => 'off the point',
+        ],
+    )->assertRedirect('/water');
     $kept = measured();
 
-    expect($kept->data['period_s'])->toBe(8)->and($kept->data['set_apart_s'])->toBe(40)->and($kept->data['set_at_ms'])->toBe(1795680000000 + 1000 * (88 - 56))
+    expect($kept->data['period_s'])->toBe(8)
+        ->and($kept->data['set_apart_s'])->toBe(40)
+        ->and($kept->data['set_at_ms'])->toBe(1795680000000 + 1000 * (88 - 56))
         ->and($kept->measured_at->format('U'))->toBe('1795680000')->and($kept->place?->name)->toBe('Marrow Shelf');
     $this->get('/bench?measured='.$kept->id)->assertOk()->assertSee('in the sea swell')->assertSee('value="8"', false)->assertSee('Another water');
     $this->delete('/water/measurements/'.$kept->id)->assertRedirect();
@@ -49,10 +57,22 @@ it('fills the bench with each kind of measurement', function (array $sent, strin
     'a fall, typed' => [['by' => 'typed', 'drop_m' => '11'], 'drop', ['value="11"', 'in the cascade']],
     'a fall by angles' => [['by' => 'angles', 'distance_m' => '20', 'lip_deg' => '45', 'foot_deg' => '0'], 'drop', ['value="20"']],
     'a cloud, timed' => [['by' => 'crossing', 'share' => '33', 'seconds' => '80'], 'clouds', ['name="cloud_s" value="80"', 'streaked']],
-    'clouds by dew point' => [['by' => 'wind', 'speed_m_s' => '9', 'base_by' => 'dew_point', 'temperature_c' => '18', 'dew_point_c' => '10', 'elevation_deg' => '20', 'across' => 'slanting'], 'clouds', ['name="cloud_base" value="1000"']],
-    'clouds by their kind' => [['by' => 'wind', 'speed_m_s' => '30', 'base_by' => 'kind', 'cloud_kind' => 'cirrus', 'elevation_deg' => '40', 'across' => 'across'], 'clouds', ['name="cloud_base" value="9000"']],
+    'clouds by dew point' => [
+        [
+            'by' => 'wind', 'speed_m_s' => '9', 'base_by' => 'dew_point', 'temperature_c' => '18', 'dew_point_c' => '10',
+            'elevation_deg' => '20', 'across' => 'slanting',
+        ],
+        'clouds', ['name="cloud_base" value="1000"'],
+    ],
+    'clouds by their kind' => [
+        ['by' => 'wind', 'speed_m_s' => '30', 'base_by' => 'kind', 'cloud_kind' => 'cirrus', 'elevation_deg' => '40', 'across' => 'across'],
+        'clouds', ['name="cloud_base" value="9000"'],
+    ],
     'a retreat' => [['presses' => '0,4,8,12.2,16'], 'swash', ['in the backwash', 'value="4.1 s"']],
-    'a row of a buoy' => [['period_s' => '11', 'height_m' => '1.7', 'wind_m_s' => '8', 'source' => 'buoy.txt', 'observed_at' => '2026-11-26 08:50:00'], 'buoy', ['value="11"', 'wind 8 m/s']],
+    'a row of a buoy' => [
+        ['period_s' => '11', 'height_m' => '1.7', 'wind_m_s' => '8', 'source' => 'buoy.txt', 'observed_at' => '2026-11-26 08:50:00'],
+        'buoy', ['value="11"', 'wind 8 m/s'],
+    ],
 ]);
 
 it('leaves the subject behind when another water was measured, and takes the one of that place', function (): void {
@@ -81,7 +101,14 @@ it('refuses bad measurements at the field', function (string $kind, array $sent,
     ['drop', ['by' => 'angles', 'distance_m' => '20', 'lip_deg' => '5', 'foot_deg' => '9'], 'lip_deg'],
     ['drop', ['by' => 'guess'], 'by'],
     ['clouds', ['by' => 'crossing', 'share' => '0', 'seconds' => '4'], 'share'],
-    ['clouds', ['by' => 'wind', 'speed_m_s' => '9', 'base_by' => 'dew_point', 'temperature_c' => '8', 'dew_point_c' => '10', 'elevation_deg' => '20', 'across' => 'across'], 'dew_point_c'],
+    [
+        'clouds',
+        [
+            'by' => 'wind', 'speed_m_s' => '9', 'base_by' => 'dew_point', 'temperature_c' => '8', 'dew_point_c' => '10',
+            'elevation_deg' => '20', 'across' => 'across',
+        ],
+        'dew_point_c',
+    ],
     ['buoy', ['period_s' => 'NaN'], 'period_s'],
     ['buoy', [], 'files'],
     ['buoy', ['text' => 'no such file'], 'files'],
@@ -89,16 +116,23 @@ it('refuses bad measurements at the field', function (string $kind, array $sent,
 ]);
 
 it('reads files of observations, picks the row nearest in time and lists the lines it cannot read', function (): void {
-    $file = UploadedFile::fake()->createWithContent('buoy.txt', "#YY MM DD hh mm WVHT DPD WSPD\n#yr mo dy hr mn m sec m/s\n2026 11 26 06 50 1.4 9 7\n2026 11 26 07 50 1.6 10 MM\nrubbish\n2026 11 26 08 50 1.8 11 8\n");
+    $file = UploadedFile::fake()->createWithContent(
+        'buoy.txt',
+        "#YY MM DD hh mm WVHT DPD WSPD\n#yr mo dy hr mn m sec m/s\n2026 11 26 06 50 1.4 9 7\n2026 11 26 07 50 1.6 10 MM\nrubbish\n2026 11 26 08 50 1.8 11 8\n",
+    );
     $more = UploadedFile::fake()->createWithContent('later.csv', "time,hs,tp\n2026-11-26T09:50:00Z,2.0,12\n");
     $this->post('/water/buoy', ['files' => [$file, $more], 'at' => '2026-11-26 08:00'])->assertOk()
         ->assertSee('nearest of 4')->assertSee('26 Nov 2026, 07:50')->assertSee('1 line left out')->assertSee('line 5')->assertSee('rubbish')
         ->assertSee('name="period_s" value="10"', false);
-    $this->post('/water/buoy', ['files' => [UploadedFile::fake()->createWithContent('x.png', "\x89PNG\xff\xfe\x00")]])->assertRedirect()->assertSessionHasErrors('files');
+    $this->post(
+        '/water/buoy', ['files' => [UploadedFile::fake()->createWithContent('x.png', "\x89PNG\xff\xfe\x00")]],
+    )->assertRedirect()->assertSessionHasErrors('files');
 });
 
 it('reads the simulated buoy, which is marked as such and says the same every time', function (): void {
-    $this->post('/water/buoy', ['feed' => 'buoy', 'at' => '2026-11-26 08:00'])->assertOk()->assertSee('simulated buoy')->assertSee('name="period_s"', false);
+    $this->post(
+        '/water/buoy', ['feed' => 'buoy', 'at' => '2026-11-26 08:00'],
+    )->assertOk()->assertSee('simulated buoy')->assertSee('name="period_s"', false);
     $text = (new SimulatedBuoy)->observations(56.5, -9.9, 1795680000, 1795680000 + 86400 * 3);
     $read = ObservationFiles::read(['b' => $text]);
 
@@ -106,7 +140,8 @@ it('reads the simulated buoy, which is marked as such and says the same every ti
         ->and($read->badLines)->toBe([])->and(count($read->observations))->toBe(73)
         ->and((new SimulatedBuoy)->observations(10, 20, 1795680000, 1795680000 + 86400))->not->toContain(explode("\n", $text)[5]);
     foreach ($read->observations as $row) {
-        expect($row->significantHeightM)->toBeGreaterThan(0.2)->toBeLessThan(6.0)->and($row->peakPeriodS)->toBeGreaterThan(4.0)->toBeLessThan(20.0);
+        expect($row->significantHeightM)->toBeGreaterThan(0.2)->toBeLessThan(6.0)
+            ->and($row->peakPeriodS)->toBeGreaterThan(4.0)->toBeLessThan(20.0);
     }
 });
 
@@ -125,7 +160,9 @@ it('answers what is typed, tapped or dragged without touching the session, also 
 });
 
 it('fills the form of the clouds from the simulated weather, and says that it is made up', function (): void {
-    $this->get('/water/clouds?weather=1')->assertOk()->assertSee('simulated weather, which is made up')->assertSee('value="dew_point" selected', false);
+    $this->get('/water/clouds?weather=1')->assertOk()->assertSee(
+        'simulated weather, which is made up',
+    )->assertSee('value="dew_point" selected', false);
 });
 
 it('sets a taste by hand, forgets it, and learns from verdicts again', function (): void {
@@ -144,11 +181,18 @@ it('sets a taste by hand, forgets it, and learns from verdicts again', function 
 });
 
 it('shows two waters and the sky on one rule, and says which two do not meet', function (): void {
-    $query = benchQuery(['kind' => 'swell', 'period' => '9', 'look' => 'silk', 'also' => 'backwash', 'also_speed' => '1.6', 'also_distance' => '5', 'also_look' => 'brushed', 'sky' => 'crossing', 'cloud_share' => '33', 'cloud_s' => '74', 'cloud_look' => 'streaked']);
+    $query = benchQuery(
+        [
+            'kind' => 'swell', 'period' => '9', 'look' => 'silk', 'also' => 'backwash', 'also_speed' => '1.6', 'also_distance' => '5',
+            'also_look' => 'brushed', 'sky' => 'crossing', 'cloud_share' => '33', 'cloud_s' => '74', 'cloud_look' => 'streaked',
+        ],
+    );
     $this->get('/bench?'.http_build_query($query))->assertOk()->assertSee('Also, brushed', false)->assertSee('Sky, streaked', false)
         ->assertSee('stops apart')->assertSee('Blend 3 frames');
     $this->get('/bench?'.http_build_query(['cloud_look' => '', 'also' => ''] + $query))->assertOk()->assertDontSee('stops apart');
-    $this->get('/bench?'.http_build_query(['cloud_share' => '300'] + $query))->assertStatus(422)->assertSee('id="f-cloud_share-problem"', false);
+    $this->get(
+        '/bench?'.http_build_query(['cloud_share' => '300'] + $query),
+    )->assertStatus(422)->assertSee('id="f-cloud_share-problem"', false);
     $this->get('/bench?'.http_build_query(['also_speed' => ''] + $query))->assertStatus(422)->assertSee('id="f-also_speed-problem"', false);
     $this->get('/bench?'.http_build_query(['also' => 'custard'] + $query))->assertStatus(422);
 });
@@ -167,7 +211,9 @@ it('adds a chop to a swell, and asks for both heights', function (): void {
 
 it('gives the recipe of the picture on the bench, at every third of a stop', function (): void {
     $recipe = $this->getJson('/scene?'.http_build_query(benchQuery(['kind' => 'swell', 'period' => '8'])))->assertOk()->json();
-    expect($recipe['times'])->toHaveCount(82)->and($recipe['kept'])->toHaveCount(82)->and($recipe['water']['bins'][0]['kept'])->toHaveCount(82);
+    expect($recipe['times'])->toHaveCount(82)
+        ->and($recipe['kept'])->toHaveCount(82)
+        ->and($recipe['water']['bins'][0]['kept'])->toHaveCount(82);
     $this->getJson('/scene?'.http_build_query(benchQuery(['kind' => 'swell', 'period' => 'x'])))->assertStatus(422);
 });
 
@@ -189,7 +235,8 @@ it('makes a ladder of every look at equal exposure, walked through in Shoot', fu
     $lengths = $frames->map(fn (Frame $f): float => $f->planned_s)->all();
     $sorted = $lengths;
     sort($sorted);
-    expect($lengths)->toBe($sorted)->and(count(array_unique($frames->map(fn (Frame $f): string => $f->look->value)->all())))->toBe($frames->count());
+    expect($lengths)->toBe($sorted)
+        ->and(count(array_unique($frames->map(fn (Frame $f): string => $f->look->value)->all())))->toBe($frames->count());
     foreach ($frames as $frame) {
         // Every rung gathers the light of the reading: EV of the settings less the stack, within a sixth of a stop for rounding.
         $way = $frame->plan->way;
@@ -202,7 +249,8 @@ it('makes a ladder of every look at equal exposure, walked through in Shoot', fu
     $this->put('/shoot/'.$first->id.'/open', ['opened_at_ms' => '1795680000000', 'open_s' => '0.01'])->assertRedirect('/lists/'.$list->id);
     $this->get('/lists/'.$list->id)->assertOk()->assertSee('Next:')->assertSee('taken');
     $this->delete('/lists/'.$list->id)->assertRedirect();
-    expect(Frame::query()->whereKey($first->id)->exists())->toBeTrue()->and(Frame::query()->whereKey($frames[1]->id)->exists())->toBeFalse();
+    expect(Frame::query()->whereKey($first->id)->exists())->toBeTrue()
+        ->and(Frame::query()->whereKey($frames[1]->id)->exists())->toBeFalse();
 });
 
 it('makes every kind of list, and refuses what it does not know', function (string $kind): void {

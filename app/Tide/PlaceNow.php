@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Rooms\Places;
+namespace App\Tide;
 
 use App\Models\Outing;
 use App\Models\Place;
-use App\Tide\PlaceTide;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\InvalidValue;
 use GentlePour\Sky\LightCurve;

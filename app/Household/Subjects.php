@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Rooms\Places;
+namespace App\Household;
 
 use App\Models\Subject;
 use Illuminate\Database\Eloquent\Collection;

@@ -1,0 +1,61 @@
+// Presses with the crests: times on the device's own clock, sent to the server, which says what they come to. For the bench and the water room.
+
+const written = (list) => list.map((s) => s.toFixed(3)).join(',');
+
+export class Crests {
+    constructor(address) {
+        this.address = address;
+        this.clear();
+    }
+
+    clear() {
+        this.presses = [];
+        this.big = new Set();
+        this.leftOut = new Set();
+    }
+
+    press(big = false) {
+        this.presses.push(performance.now() / 1000);
+        this.lastMs = Date.now();
+        if (big) {
+            this.markBig();
+        }
+    }
+
+    markBig() {
+        if (this.presses.length) {
+            this.big.add(this.presses.at(-1));
+        }
+    }
+
+    drop(place) {
+        const [gone] = this.presses.splice(place, 1);
+        this.big.delete(gone);
+    }
+
+    leaveOut(place) {
+        this.leftOut.add(this.presses[place]);
+    }
+
+    sinceLastS() {
+        return this.presses.length ? performance.now() / 1000 - this.presses.at(-1) : 0;
+    }
+
+    query() {
+        return new URLSearchParams({
+            presses: written(this.presses),
+            big: written(this.presses.filter((s) => this.big.has(s))),
+            out: this.presses.map((s, i) => (this.leftOut.has(s) ? i : null)).filter((i) => i !== null).join(','),
+        });
+    }
+
+    // What the server says of them, and whether it could read them. Presses come faster than answers: only the answer to the last one counts,
+    // and of an earlier one nothing comes back.
+    async ask() {
+        const asked = `${this.address}?${this.query()}`;
+        this.asked = asked;
+        const answer = await fetch(asked);
+        const html = await answer.text();
+        return this.asked === asked ? { html, ok: answer.ok } : null;
+    }
+}
