@@ -69,7 +69,7 @@ function kinds(array $remedies): array
     return array_map(static fn (GentlePour\Solving\Remedy $r): string => $r->kind->value, $remedies);
 }
 
-function wish(string $name, float $min, float $max): LookTarget
+function lookTarget(string $name, float $min, float $max): LookTarget
 {
     return new LookTarget($name, 'silk', ShutterWindow::of(ShutterTime::ofSeconds($min), ShutterTime::ofSeconds($max)));
 }

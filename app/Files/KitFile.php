@@ -10,6 +10,7 @@ use App\Models\Carry;
 use App\Models\Filter;
 use App\Models\Lens;
 use GentlePour\InvalidValue;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use JsonException;
 use Opis\JsonSchema\Errors\ErrorFormatter;
@@ -84,12 +85,12 @@ final readonly class KitFile
     /**
      * All of a kind, with every column that a person fills in.
      *
-     * @param  class-string<Camera>|class-string<Lens>|class-string<Filter>  $model
+     * @param  class-string<Model>  $model
      * @return list<array<string, mixed>>
      */
     private static function records(string $model): array
     {
-        return array_values($model::query()->oldest('id')->get()->map(static function (Camera|Lens|Filter $record): array {
+        return array_values($model::query()->oldest('id')->get()->map(static function (Model $record): array {
             $row = $record->only($record->getFillable());
             if ($record instanceof Filter) {
                 $row[self::DAY] = $record->measured_on?->format('Y-m-d');

@@ -26,7 +26,7 @@ final class AsFramePlan implements CastsAttributes
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
         return json_encode(
-            $value->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+            $value?->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
         );
     }
 }

@@ -143,7 +143,7 @@ final class SolveDocument
             $camera->has('battery_minutes') ? $camera->number('battery_minutes') : null,
             $camera->numberOr('reciprocity', 1.0),
         ));
-        $glass = $lens->make(static fn (): Lens => new Lens(
+        $optics = $lens->make(static fn (): Lens => new Lens(
             $lens->numberOr('focal_length_mm', 50), $lens->aperture('aperture_min'), $lens->aperture('aperture_max'),
             $lens->has('thread_mm') ? $lens->number('thread_mm') : null,
             $lens->has('aperture_best_from') ? [$lens->aperture('aperture_best_from'), $lens->aperture('aperture_best_to')] : null,
@@ -152,7 +152,7 @@ final class SolveDocument
         $rings = array_map(static fn (Fields $ring): array => [$ring->number('from_mm'), $ring->number('to_mm')], $in->children('rings'));
 
         return $in->make(static fn (): Bag => new Bag(
-            $body, $glass, $filters, $holder->has('slots') ? $holder->whole('slots') : 0, $in->flagOr('release', false), $rings,
+            $body, $optics, $filters, $holder->has('slots') ? $holder->whole('slots') : 0, $in->flagOr('release', false), $rings,
             $holder->numbers('adapters_mm'),
         ));
     }

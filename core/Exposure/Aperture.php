@@ -21,7 +21,7 @@ final readonly class Aperture
         return new self(Limit::Aperture->check($number));
     }
 
-    /** The exact f-number at a place on the dial, in third stops from f/1. */
+    /** The exact f-number at a setting of the dial, in third stops from f/1. */
     public static function onDial(int $thirds): self
     {
         return self::of(2 ** ($thirds / 6));

@@ -21,7 +21,7 @@ final class DialLabels
         '30',
     ];
 
-    /** Other spellings of the same places on the dial. */
+    /** Other spellings of the same settings of the dial. */
     public const SHUTTER_ALIASES = [
         '1/3' => '0.3', '0.33' => '0.3', '1/2.5' => '0.4', '0.5' => '1/2', '1/1.6' => '0.6', '0.63' => '0.6',
         '1/1.3' => '0.8', '0.25' => '1/4', '0.2' => '1/5', '0.1' => '1/10', '3' => '3.2', '16' => '15', '32' => '30',

@@ -20,7 +20,7 @@ final readonly class Iso
         return new self(Limit::Iso->check($speed));
     }
 
-    /** The exact speed at a place on the dial, in third stops from ISO 100. */
+    /** The exact speed at a setting of the dial, in third stops from ISO 100. */
     public static function onDial(int $thirds): self
     {
         return self::of(100 * 2 ** ($thirds / 3));

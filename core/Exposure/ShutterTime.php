@@ -24,7 +24,7 @@ final readonly class ShutterTime
         return new self(Limit::ShutterTime->check($seconds));
     }
 
-    /** The exact time at a place on the dial, in third stops from 1 s. */
+    /** The exact time at a setting of the dial, in third stops from 1 s. */
     public static function onDial(int $thirds): self
     {
         return self::ofSeconds(2 ** ($thirds / 3));
@@ -83,7 +83,7 @@ final readonly class ShutterTime
         return preg_match('/^[\d.\/]+s$/', $text) === 1 ? substr($text, 0, -1) : $text;
     }
 
-    /** Third stops from 1 s; whole numbers are places on the dial. */
+    /** Third stops from 1 s; whole numbers are settings of the dial. */
     public function thirds(): float
     {
         return 3 * log($this->seconds, 2);
@@ -104,7 +104,7 @@ final readonly class ShutterTime
         return Stops::of(log($this->seconds / $other->seconds, 2));
     }
 
-    /** Timed by the camera: within a sixth of a stop of its longest dial place, since that is how far a dial name may be off. */
+    /** Timed by the camera: within a sixth of a stop of its longest dial time, since that is how far a dial name may be off. */
     public function isTimedBy(self $longestTimed): bool
     {
         return $this->seconds <= $longestTimed->seconds * 2 ** (1 / 6);

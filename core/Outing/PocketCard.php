@@ -11,8 +11,8 @@ use GentlePour\Kit\FilterStack;
 use GentlePour\Kit\Stacks;
 
 /**
- * The card for the pocket: base shutter down the side, each stack of the bag across, and in each cell the time behind the glass, by either
- * school of rounding, with the place where bulb begins.
+ * The card for the pocket: base shutter down the side, each stack of the bag across, and in each cell the time behind the filters, by
+ * either school of rounding; it says from where on it is bulb.
  */
 final readonly class PocketCard
 {

@@ -62,7 +62,7 @@ final class HoldPlan
     }
 
     /**
-     * The stack that is on stays on while it serves nearly as well: changing glass in the dark costs time.
+     * The stack that is on stays on while it serves nearly as well: changing filters in the dark costs time.
      *
      * @param  list<Way>  $ways
      */

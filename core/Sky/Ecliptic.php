@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace GentlePour\Sky;
 
-/** A geocentric place of date: apparent longitude and latitude in degrees, distance in km. */
+/** A geocentric position of date: apparent longitude and latitude in degrees, distance in km. */
 final readonly class Ecliptic
 {
     public function __construct(

@@ -48,7 +48,7 @@ final readonly class LightCurve
         return $this->ev100With($this->observer->sun($unix), $unix);
     }
 
-    /** The same where the sun's place at that instant is known already. */
+    /** The same where the sun's position at that instant is known already. */
     public function ev100With(Horizontal $sun, float $unix): float
     {
         return Illuminance::ev100(Illuminance::lux($sun->altitudeDeg)) + $this->sky->stops() + $this->offset($unix);

@@ -36,7 +36,7 @@ final class Moon
         [0, 1, 1, -1, -1410], [0, 1, 0, -1, -1344], [1, 0, 0, -1, -1335], [0, 0, 3, 1, 1107], [4, 0, 0, -1, 1021],
     ];
 
-    public static function place(Moment $at): Ecliptic
+    public static function position(Moment $at): Ecliptic
     {
         $t = $at->centuries;
         $mean = 218.3164477 + 481267.88123421 * $t - 0.0015786 * $t ** 2 + $t ** 3 / 538841;
@@ -72,13 +72,13 @@ final class Moon
     /** How far the moon is ahead of the sun, 0 to 360 degrees: 0 new, 90 first quarter, 180 full. */
     public static function elongationDeg(Moment $at): float
     {
-        return fmod(self::place($at)->longitudeDeg - Sun::place($at)->longitudeDeg + 720, 360);
+        return fmod(self::position($at)->longitudeDeg - Sun::position($at)->longitudeDeg + 720, 360);
     }
 
     /** The share of the disc that is lit, 0 to 1 (Meeus 48). */
     public static function litShare(Moment $at): float
     {
-        [$moon, $sun] = [self::place($at), Sun::place($at)];
+        [$moon, $sun] = [self::position($at), Sun::position($at)];
         $cosine = cos(deg2rad($moon->latitudeDeg)) * cos(deg2rad($moon->longitudeDeg - $sun->longitudeDeg));
         $apart = acos(max(-1.0, min(1.0, $cosine)));
         $angle = atan2($sun->distanceKm * sin($apart), $moon->distanceKm - $sun->distanceKm * $cosine);

@@ -25,7 +25,7 @@ final readonly class Observer
     {
         $at = new Moment($unix);
 
-        return $this->seen(Sun::place($at), $at);
+        return $this->seen(Sun::position($at), $at);
     }
 
     /** As seen from the place, not from the centre of the earth. */
@@ -33,17 +33,17 @@ final readonly class Observer
     {
         $at = new Moment($unix);
 
-        return $this->seen(Moon::place($at), $at);
+        return $this->seen(Moon::position($at), $at);
     }
 
-    private function seen(Ecliptic $place, Moment $at): Horizontal
+    private function seen(Ecliptic $body, Moment $at): Horizontal
     {
         [$nutation, $obliquityDeg] = $at->nutation();
-        [$longitude, $latitude, $obliquity] = [deg2rad($place->longitudeDeg), deg2rad($place->latitudeDeg), deg2rad($obliquityDeg)];
+        [$longitude, $latitude, $obliquity] = [deg2rad($body->longitudeDeg), deg2rad($body->latitudeDeg), deg2rad($obliquityDeg)];
         // Equatorial vector of date in km.
-        $x = $place->distanceKm * cos($latitude) * cos($longitude);
-        $y = $place->distanceKm * (cos($latitude) * sin($longitude) * cos($obliquity) - sin($latitude) * sin($obliquity));
-        $z = $place->distanceKm * (cos($latitude) * sin($longitude) * sin($obliquity) + sin($latitude) * cos($obliquity));
+        $x = $body->distanceKm * cos($latitude) * cos($longitude);
+        $y = $body->distanceKm * (cos($latitude) * sin($longitude) * cos($obliquity) - sin($latitude) * sin($obliquity));
+        $z = $body->distanceKm * (cos($latitude) * sin($longitude) * sin($obliquity) + sin($latitude) * cos($obliquity));
         // The observer on the ellipsoid (flattening 1/298.257), taken off for parallax.
         $sidereal = deg2rad($at->siderealDeg() + $nutation * cos($obliquity) + $this->longitude);
         $phi = deg2rad($this->latitude);

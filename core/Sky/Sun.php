@@ -9,7 +9,7 @@ final class Sun
 {
     public const ASTRONOMICAL_UNIT_KM = 149597870.7;
 
-    public static function place(Moment $at): Ecliptic
+    public static function position(Moment $at): Ecliptic
     {
         $t = $at->centuries;
         $mean = 280.46646 + 36000.76983 * $t + 0.0003032 * $t ** 2;

@@ -25,7 +25,7 @@ enum ApertureHabit: string
     {
         return match ($this) {
             self::Best => 'where the lens is sharpest',
-            self::StoppedDown => 'stopped down, to lengthen the time without glass',
+            self::StoppedDown => 'stopped down, to lengthen the time without filters',
         };
     }
 }

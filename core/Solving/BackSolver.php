@@ -48,21 +48,21 @@ final class BackSolver
     private static function candidates(Question $q, int $most): array
     {
         $light = new GatheredLight($q);
-        $realiser = new DialRounding($q->bag);
-        $scale = new Ranking($q);
+        $dial = new DialRounding($q->bag);
+        $ranking = new Ranking($q);
         $isos = $q->bag->camera->isos();
         $apertures = $q->bag->lens->apertures();
         $apertureStops = array_map(static fn (Aperture $a): float => 2 * log($a->number, 2), $apertures);
         $last = count($apertures) - 1;
         $errorCost = [$q->habits->highlights->cost(-1.0), $q->habits->highlights->cost(1.0)];
-        $apertureCost = array_map($scale->apertureCost(...), $apertures);
-        $isoCost = array_map($scale->isoCost(...), $isos);
+        $apertureCost = array_map($ranking->apertureCost(...), $apertures);
+        $isoCost = array_map($ranking->isoCost(...), $isos);
         $shortest = log($q->target->min->seconds, 2) - self::ON_IT;
         $longest = log($q->target->max->seconds, 2) + self::ON_IT;
         $wall = $q->walls()[0] ?? null;
         $longest = $wall === null ? $longest : min($longest, log($wall->longest->seconds, 2) + self::ON_IT);
         $target = log($q->target->best->seconds, 2);
-        $wanted = $realiser->place($target) ?? $target;
+        $wanted = $dial->stops($target) ?? $target;
         // What constant light would have to be gathered for, at the two ends: outside of it no setting can fit.
         $least = $light->bare($shortest - self::HALF_STEP);
         $greatest = $light->bare($longest + self::HALF_STEP);
@@ -71,30 +71,30 @@ final class BackSolver
         $kept = $byStack = [];
         [$worst, $order, $count] = [INF, 0, 0];
         foreach (Stacks::of($q->bag, $q->staying) as $stack) {
-            $stackCost = $scale->stackCost($stack);
+            $stackCost = $ranking->stackCost($stack);
             [$lightest, $darkest] = [$stack->lightest->value, $stack->darkest->value];
             $variable = $lightest < $darkest;
             $bestOfStack = null;
-            foreach ($isos as $isoPlace => $iso) {
+            foreach ($isos as $i => $iso) {
                 $base = $bias - log($iso->speed / 100, 2);
-                // Apertures stand a third of a stop apart, so those that can fit at all lie between two places.
+                // Apertures stand a third of a stop apart, so those that can fit at all lie between two of them.
                 $to = min($last, 1 + (int) floor(3 * ($greatest - $base - $lightest - $apertureStops[0])));
-                for ($place = max(0, (int) ceil(3 * ($least - $base - $darkest - $apertureStops[0])) - 1); $place <= $to; $place++) {
-                    $bare = $base + $apertureStops[$place];
+                for ($a = max(0, (int) ceil(3 * ($least - $base - $darkest - $apertureStops[0])) - 1); $a <= $to; $a++) {
+                    $bare = $base + $apertureStops[$a];
                     $order++;
                     $stops = $variable ? max($lightest, min($darkest, $light->bare($wanted) - $bare)) : $darkest;
                     $exact = $light->open($bare + $stops);
-                    $had = $exact === null ? null : $realiser->place($exact);
+                    $had = $exact === null ? null : $dial->stops($exact);
                     if ($exact === null || $had === null || $had < $shortest || $had > $longest) {
                         continue;
                     }
                     $count++;
-                    $score = $stackCost + $isoCost[$isoPlace] + $apertureCost[$place] + abs($had - $target)
-                        + abs($had - $exact) * $errorCost[$had > $exact ? 1 : 0] + ($realiser->isBulb($had) ? Ranking::BULB : 0.0);
+                    $score = $stackCost + $isoCost[$i] + $apertureCost[$a] + abs($had - $target)
+                        + abs($had - $exact) * $errorCost[$had > $exact ? 1 : 0] + ($dial->isBulb($had) ? Ranking::BULB : 0.0);
                     if ($score >= $worst && $bestOfStack !== null && $score >= $bestOfStack->score) {
                         continue;
                     }
-                    $candidate = new Candidate($score, $order, $stack, $iso, $apertures[$place], $exact, $had, $stops);
+                    $candidate = new Candidate($score, $order, $stack, $iso, $apertures[$a], $exact, $had, $stops);
                     if ($bestOfStack === null || $score < $bestOfStack->score) {
                         $bestOfStack = $candidate;
                     }
@@ -118,8 +118,8 @@ final class BackSolver
     private static function way(Candidate $c, Question $q): Way
     {
         $exact = ShutterTime::ofSeconds(2 ** $c->exact);
-        $bulb = (new DialRounding($q->bag))->isBulb($c->place);
-        $shutter = $bulb ? $exact->counted() : ShutterTime::onDial((int) round(3 * $c->place));
+        $bulb = (new DialRounding($q->bag))->isBulb($c->rounded);
+        $shutter = $bulb ? $exact->counted() : ShutterTime::onDial((int) round(3 * $c->rounded));
 
         return new Way(
             $exact,

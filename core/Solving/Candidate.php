@@ -13,7 +13,7 @@ final readonly class Candidate
 {
     /**
      * @param  float  $exact  the time the arithmetic asks for, in stops from a second
-     * @param  float  $place  the time that can be had, likewise
+     * @param  float  $rounded  the time that can be had, likewise
      * @param  float  $stops  of the stack, as it is to be set
      * @param  int  $order  in which it was found: what is alike stays in it
      */
@@ -24,7 +24,7 @@ final readonly class Candidate
         public Iso $iso,
         public Aperture $aperture,
         public float $exact,
-        public float $place,
+        public float $rounded,
         public float $stops,
     ) {
     }

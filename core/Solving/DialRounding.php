@@ -7,10 +7,10 @@ namespace GentlePour\Solving;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Kit\Bag;
 
-/** Turns an exact time into one that can be had: a dial place while the camera times it, a counted time in bulb. */
+/** Turns an exact time into one that can be had: a dial setting while the camera times it, a counted time in bulb. */
 final readonly class DialRounding
 {
-    /** Half-way between two places on the dial the shorter is taken, whatever the last digits say: it protects highlights. */
+    /** Half-way between two settings of the dial the shorter is taken, whatever the last digits say: it protects highlights. */
     private const TIE = 1e-9;
 
     private int $longestThirds;
@@ -34,15 +34,15 @@ final readonly class DialRounding
     }
 
     /** @return array{float, bool}|null seconds and whether it takes bulb; null when it cannot be had */
-    public function realise(float $seconds): ?array
+    public function seconds(float $seconds): ?array
     {
-        $place = $seconds > 0 && is_finite($seconds) ? $this->place(log($seconds, 2)) : null;
+        $stops = $seconds > 0 && is_finite($seconds) ? $this->stops(log($seconds, 2)) : null;
 
-        return $place === null ? null : [2 ** $place, $place > $this->longestThirds / 3 + 1e-9];
+        return $stops === null ? null : [2 ** $stops, $this->isBulb($stops)];
     }
 
-    /** The same on the stop rule: from the exact place to the one that can be had, both in stops from a second. */
-    public function place(float $exact): ?float
+    /** The same on the stop rule: from the exact time to the one that can be had, both in stops from a second. */
+    public function stops(float $exact): ?float
     {
         if ($exact < $this->shortest || $exact > $this->longest) {
             return null;
@@ -54,9 +54,9 @@ final readonly class DialRounding
         return $this->release ? log(ShutterTime::ofSeconds(2 ** $exact)->counted()->seconds, 2) : null;
     }
 
-    /** Whether a place that can be had is beyond what the camera times. */
-    public function isBulb(float $place): bool
+    /** Whether a time that can be had is beyond what the camera times. */
+    public function isBulb(float $stops): bool
     {
-        return $place > $this->longestThirds / 3 + 1e-9;
+        return $stops > $this->longestThirds / 3 + 1e-9;
     }
 }

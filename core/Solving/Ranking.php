@@ -15,7 +15,7 @@ use GentlePour\Kit\FilterStack;
  */
 final readonly class Ranking
 {
-    /** Each filter: glass to clean, to seal and to flare. */
+    /** Each filter is one more thing to clean, to seal and to flare. */
     private const PER_FILTER = 0.25;
 
     public const BULB = 0.25;

@@ -179,7 +179,7 @@ final class Remedies
         $each = ShutterTime::ofSeconds($q->target->best->seconds / $frames);
 
         return new Remedy(RemedyKind::Average, $missing, sprintf(
-            'Average %d frames of %s: the same blur as one of %s, without more glass.', $frames,
+            'Average %d frames of %s: the same blur as one of %s, without more filters.', $frames,
             $each->label($q->bag->camera->longestTimed), $q->target->best->label(),
         ), $each->seconds);
     }

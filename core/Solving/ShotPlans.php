@@ -70,12 +70,12 @@ final class ShotPlans
     {
         Limit::Bracket->check($each, 'each');
         $shots = $left = [];
-        $realiser = new DialRounding($question->bag);
+        $dial = new DialRounding($question->bag);
         $wall = $question->walls()[0] ?? null;
         for ($stop = -$each; $stop <= $each; $stop++) {
             $exact = $way->exact->seconds * 2 ** $stop;
-            $realised = $realiser->realise($exact);
-            if ($realised === null || ($wall !== null && $realised[0] > $wall->longest->seconds * (1 + 1e-9))) {
+            $rounded = $dial->seconds($exact);
+            if ($rounded === null || ($wall !== null && $rounded[0] > $wall->longest->seconds * (1 + 1e-9))) {
                 $left[] = sprintf(
                     '%+d: %s', $stop, $wall !== null && $exact > $wall->longest->seconds ? $wall->why : 'beyond what the shutter can do',
                 );
@@ -83,7 +83,7 @@ final class ShotPlans
                 continue;
             }
             $shots[] = new Shot(ShotRole::Bracket, $stop === 0 ? 'as worked out' : sprintf('%+d stops by time', $stop), $way->changed(
-                ShutterTime::ofSeconds($exact), ShutterTime::ofSeconds($realised[0]), $way->aperture, $realised[1],
+                ShutterTime::ofSeconds($exact), ShutterTime::ofSeconds($rounded[0]), $way->aperture, $rounded[1],
             ));
         }
 

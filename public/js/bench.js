@@ -97,7 +97,7 @@ function startDials() {
     });
 }
 
-// Presses with the crests: the period that is heard goes, once there is enough, into its field. A long pause begins anew.
+// Presses with the crests: the period that is heard goes, once there is enough, into its field.
 const RESTART_AFTER_S = 60;
 
 function startCrests() {
@@ -118,10 +118,7 @@ function startCrests() {
         if (!button) {
             return;
         }
-        crests ??= new Crests(button.dataset.crests);
-        if (crests.sinceLastS() > RESTART_AFTER_S) {
-            crests.clear();
-        }
+        crests ??= new Crests(button.dataset.crests, RESTART_AFTER_S);
         crests.press();
         if (crests.presses.length < 2) {
             show('<p class="heard">First crest. Press with the next.</p>');

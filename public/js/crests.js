@@ -3,8 +3,10 @@
 const written = (list) => list.map((s) => s.toFixed(3)).join(',');
 
 export class Crests {
-    constructor(address) {
+    // A pause longer than `restartAfterS` begins anew.
+    constructor(address, restartAfterS = Infinity) {
         this.address = address;
+        this.restartAfterS = restartAfterS;
         this.clear();
     }
 
@@ -15,7 +17,11 @@ export class Crests {
     }
 
     press(big = false) {
-        this.presses.push(performance.now() / 1000);
+        const now = performance.now() / 1000;
+        if (this.presses.length && now - this.presses.at(-1) > this.restartAfterS) {
+            this.clear();
+        }
+        this.presses.push(now);
         this.lastMs = Date.now();
         if (big) {
             this.markBig();
@@ -35,10 +41,6 @@ export class Crests {
 
     leaveOut(place) {
         this.leftOut.add(this.presses[place]);
-    }
-
-    sinceLastS() {
-        return this.presses.length ? performance.now() / 1000 - this.presses.at(-1) : 0;
     }
 
     query() {

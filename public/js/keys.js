@@ -15,7 +15,7 @@ export function startKeys() {
         if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || document.querySelector('dialog[open]')) {
             return;
         }
-        const room = event.timeStamp - went < PAIR_MS && /^[a-z]$/.test(event.key) && document.querySelector(`[data-go="${event.key}"]`);
+        const room = event.timeStamp - went < PAIR_MS && /^[a-z]$/.test(event.key) && document.querySelector(`[data-room-key="${event.key}"]`);
         if (room) {
             location.assign(room.href);
         } else if (event.key === 'g') {

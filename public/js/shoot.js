@@ -163,7 +163,7 @@ class Shot {
     }
 }
 
-// Counts to the next crest, and to the next set, from a rhythm that was tapped, for as many waves as the server says it can be carried on.
+// Counts to the next crest, and to the next set, from a rhythm that was pressed, for as many waves as the server says it can be carried on.
 class Rhythm {
     constructor(line) {
         Object.assign(this, JSON.parse(line.dataset.rhythm));

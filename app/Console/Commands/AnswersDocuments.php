@@ -16,10 +16,13 @@ trait AnswersDocuments
 {
     private const MOST_BYTES = 2_000_000;
 
-    /** @param  callable(Fields): array<string, mixed>  $answer */
-    private function answerFile(callable $answer): int
+    /**
+     * @param  string  $file  its path, or - for standard input
+     * @param  callable(Fields): array<string, mixed>  $answer
+     */
+    private function answerFile(string $file, callable $answer): int
     {
-        return $this->answering(fn (): array => $answer(Fields::ofJson($this->document())));
+        return $this->answering(fn (): array => $answer(Fields::ofJson(self::document($file))));
     }
 
     /** @param  callable(): array<string, mixed>  $answer */
@@ -41,10 +44,8 @@ trait AnswersDocuments
         }
     }
 
-    private function document(): string
+    private static function document(string $file): string
     {
-        $file = $this->argument('file');
-        $file = is_string($file) ? $file : '';
         if ($file !== '-' && (! is_file($file) || ! is_readable($file))) {
             throw (new InvalidValue('There is no file '.InvalidValue::quoted($file).' to read; use - for standard input.'))->at('file');
         }

@@ -28,14 +28,12 @@ final class LightCommand extends Command
             $zone = $this->zone();
             $sky = SkyCondition::tryFrom($this->needed('sky'))
                 ?? throw InvalidValue::notOneOf('The sky', $this->needed('sky'), array_column(SkyCondition::cases(), 'value'))->at('sky');
-            $given = $this->option('reading');
 
             return SkyDocument::light(
                 $this->observer(), $this->instant('from', $zone), $this->instant('to', $zone),
                 $this->neededNumber('step'), $sky,
                 array_map(
-                    fn (mixed $r): LightReading => self::reading(is_string($r) ? $r : '', $zone),
-                    is_array($given) ? array_values($given) : [],
+                    static fn (?string $r): LightReading => self::reading((string) $r, $zone), array_values($this->option('reading')),
                 ),
                 $zone,
             );

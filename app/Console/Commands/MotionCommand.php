@@ -17,6 +17,6 @@ final class MotionCommand extends Command
 
     public function handle(): int
     {
-        return $this->answerFile(MotionDocument::answer(...));
+        return $this->answerFile($this->argument('file'), MotionDocument::answer(...));
     }
 }

@@ -17,6 +17,6 @@ final class SolveCommand extends Command
 
     public function handle(): int
     {
-        return $this->answerFile(SolveDocument::answer(...));
+        return $this->answerFile($this->argument('file'), SolveDocument::answer(...));
     }
 }

@@ -20,7 +20,7 @@ final class WindowsCommand extends Command
 
     public function handle(StationCatalogue $catalogue): int
     {
-        return $this->answerFile(fn (Fields $in): array => WindowsDocument::answer(
+        return $this->answerFile($this->argument('file'), fn (Fields $in): array => WindowsDocument::answer(
             $in, fn (string $id, float $from, float $to): TideCurve => $catalogue->find($id)->curve($catalogue->constituents(), $from, $to),
         ));
     }

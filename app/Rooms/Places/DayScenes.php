@@ -33,13 +33,13 @@ final readonly class DayScenes
 
     /**
      * @param  Place  $place  with its marks, their sightings and its outings
-     * @param  LightWish|null  $wish  the look wanted and the bag, for the light alone and the hold plan
+     * @param  WantedFrame|null  $wanted  the look wanted and the bag, for the light alone and the hold plan
      * @param  list<LightReading>  $readings  taken at the place that day
      *
      * @throws InvalidValue when the tide cannot be had or a reading is beyond all light
      */
     public function of(
-        Place $place, DateTimeImmutable $day, ?LightWish $wish = null, SkyCondition $sky = SkyCondition::Clear, array $readings = [],
+        Place $place, DateTimeImmutable $day, ?WantedFrame $wanted = null, SkyCondition $sky = SkyCondition::Clear, array $readings = [],
     ): DayScene {
         $midnight = $day->setTimezone($place->zone())->setTime(0, 0);
         [$from, $to] = [(float) $midnight->getTimestamp(), (float) $midnight->modify('+1 day')->getTimestamp()];
@@ -49,9 +49,9 @@ final readonly class DayScenes
         $light = $observer === null ? null : LightCurve::of($observer, $sky, $readings);
         $scene = new DayScene(
             $place->name, $place->zone(), $midnight, $place->facing_deg, $tide, $observer, $dayOfSky, $light, null,
-            self::marks($place, $tide), self::outings($place, $from, $to), $wish->words ?? '',
-            $wish === null || $light === null ? [] : HoldPlan::withoutFilter($light, $wish->target, $wish->bag, $from, $to),
-            $wish === null || $light === null ? [] : self::held($wish, $light, $dayOfSky),
+            self::marks($place, $tide), self::outings($place, $from, $to), $wanted->words ?? '',
+            $wanted === null || $light === null ? [] : HoldPlan::withoutFilter($light, $wanted->target, $wanted->bag, $from, $to),
+            $wanted === null || $light === null ? [] : self::held($wanted, $light, $dayOfSky),
         );
 
         return $tide === null ? $scene : $scene->withGetOff($this->tides->getOff($place, $tide, $scene->firstUse()));
@@ -90,14 +90,14 @@ final readonly class DayScenes
     }
 
     /** @return list<HoldStep> around sunrise and sunset */
-    private static function held(LightWish $wish, LightCurve $light, ?DayOfSky $sky): array
+    private static function held(WantedFrame $wanted, LightCurve $light, ?DayOfSky $sky): array
     {
         $steps = [];
         foreach ([SkyEvent::Sunrise, SkyEvent::Sunset] as $event) {
             $unix = $sky?->at($event);
             if ($unix !== null) {
                 array_push($steps, ...HoldPlan::of(
-                    $light, $wish->target, $wish->bag, $wish->habits, $unix - self::AROUND_SUN_S, $unix + self::AROUND_SUN_S,
+                    $light, $wanted->target, $wanted->bag, $wanted->habits, $unix - self::AROUND_SUN_S, $unix + self::AROUND_SUN_S,
                 ));
             }
         }

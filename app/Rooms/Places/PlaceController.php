@@ -45,8 +45,8 @@ final class PlaceController
             $problem = $e->getMessage();
         }
         try {
-            $wish = $request->isHeld() ? self::wish($kept, $request->session()) : null;
-            $board = new DayBoard($scenes->of($place, $day, $wish, $request->sky(), $request->readings($place, $day)));
+            $wanted = $request->isHeld() ? self::wanted($kept, $request->session()) : null;
+            $board = new DayBoard($scenes->of($place, $day, $wanted, $request->sky(), $request->readings($place, $day)));
         } catch (InvalidValue $e) {
             $problem ??= $e->getMessage();
         }
@@ -116,12 +116,12 @@ final class PlaceController
     }
 
     /** The look that stands on the bench, for the rows “no filter” and “hold”. A bench that cannot be worked out asks for nothing. */
-    private static function wish(KeptBench $kept, Session $session): ?LightWish
+    private static function wanted(KeptBench $kept, Session $session): ?WantedFrame
     {
         $bench = $kept->open($session);
 
         return $bench === null
             ? null
-            : new LightWish($bench->window, $bench->question->bag, $bench->question->habits, $bench->window->best->label());
+            : new WantedFrame($bench->window, $bench->question->bag, $bench->question->habits, $bench->window->best->label());
     }
 }

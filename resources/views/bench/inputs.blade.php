@@ -40,7 +40,7 @@
             @foreach (['measure', 'speed', 'drop', 'float_m', 'float_s'] as $name)<input type="hidden" name="{{ $name }}" value="{{ $inputs[$name] }}">@endforeach
             <x-entry name="period" label="Period" unit="s" :value="$inputs['period']" :problem="$at('period')" inputmode="decimal"/>
             <div class="crests">
-                <button type="button" class="button is-tap" data-crests="{{ route('water.heard') }}">Press with each crest</button>
+                <button type="button" class="button is-press" data-crests="{{ route('water.heard') }}">Press with each crest</button>
                 <div id="crests-heard" aria-live="polite"><p class="hint">Five presses or more; the median counts.</p></div>
             </div>
         @endif

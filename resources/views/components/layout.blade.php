@@ -21,7 +21,7 @@
         <a class="brand" href="/">Gentle Pour</a>
         <nav class="rooms" aria-label="Rooms">
             @foreach ($rooms as $room)
-                <a href="{{ route($room->value) }}" data-go="{{ $room->key() }}" @if ($here === $room->value) aria-current="page" @endif>{{ $room->label() }}</a>
+                <a href="{{ route($room->value) }}" data-room-key="{{ $room->key() }}" @if ($here === $room->value) aria-current="page" @endif>{{ $room->label() }}</a>
             @endforeach
         </nav>
         <div class="lights" role="group" aria-label="Light of the screen">

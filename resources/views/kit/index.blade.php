@@ -65,7 +65,7 @@
                     'aperture' => ['Aperture', ['best' => 'f/8 to f/11, where the lens is sharpest', 'stopped_down' => 'f/16 to f/22, to lengthen the time']],
                     'iso' => ['ISO', ['lowest' => 'the lowest, for clean files', 'raise' => 'raised freely, to shorten an over-long frame']],
                     'highlights' => ['Highlights', ['protect' => 'rounded darker, to keep white water', 'right' => 'rounded brighter, for clean shadows']],
-                    'frames' => ['Frames', ['one' => 'one long one', 'mean' => 'the mean of several short ones: the same blur, less glass, more files']],
+                    'frames' => ['Frames', ['one' => 'one long one', 'mean' => 'the mean of several short ones: the same blur, fewer filters, more files']],
                     'noise_reduction' => ['Noise reduction', ['later' => 'afterwards, so that the next frame can start', 'in_camera' => 'in the camera: each frame costs its time again']],
                 ] as $name => [$label, $choices])
                     <fieldset class="habit"><legend>{{ $label }}</legend>

@@ -17,14 +17,14 @@ use GentlePour\Review\BlurVerdict;
 use GentlePour\Review\Taste;
 
 it('finds the time that suits everything in the picture', function (): void {
-    $window = Picture::of([wish('backwash', 0.5, 4), wish('swell', 2, 16), wish('clouds', 1, 60)])->meet();
+    $window = Picture::of([lookTarget('backwash', 0.5, 4), lookTarget('swell', 2, 16), lookTarget('clouds', 1, 60)])->meet();
 
     expect($window?->min->seconds)->toBe(2.0)->and($window?->max->seconds)->toBe(4.0)
-        ->and(Picture::of([wish('backwash', 0.5, 4), wish('swell', 2, 16)])->frames())->toHaveCount(1);
+        ->and(Picture::of([lookTarget('backwash', 0.5, 4), lookTarget('swell', 2, 16)])->frames())->toHaveCount(1);
 });
 
 it('says which pair does not meet and by how many stops, and proposes the fewest frames to blend', function (): void {
-    $picture = Picture::of([wish('backwash', 0.25, 1), wish('swell', 4, 16), wish('clouds', 8, 120)]);
+    $picture = Picture::of([lookTarget('backwash', 0.25, 1), lookTarget('swell', 4, 16), lookTarget('clouds', 8, 120)]);
     $conflicts = $picture->conflicts();
     $frames = $picture->frames();
 
@@ -37,15 +37,15 @@ it('says which pair does not meet and by how many stops, and proposes the fewest
         ->and($frames[1]['window']->min->seconds)->toBe(8.0)->and($frames[1]['window']->max->seconds)->toBe(16.0);
 });
 
-it('never proposes a frame that breaks a wish, nor more frames than there are wishes', function (): void {
+it('never proposes a frame that breaks a target, nor more frames than there are targets', function (): void {
     mt_srand(7);
     for ($round = 0; $round < 300; $round++) {
-        $wishes = array_map(static function (int $i): LookTarget {
+        $targets = array_map(static function (int $i): LookTarget {
             $min = 2 ** (mt_rand(-80, 80) / 10);
 
-            return wish("w{$i}", $min, $min * 2 ** (mt_rand(0, 40) / 10));
+            return lookTarget("w{$i}", $min, $min * 2 ** (mt_rand(0, 40) / 10));
         }, range(1, mt_rand(1, 5)));
-        $frames = Picture::of($wishes)->frames();
+        $frames = Picture::of($targets)->frames();
         $named = [];
         foreach ($frames as $frame) {
             foreach ($frame['targets'] as $w) {
@@ -53,9 +53,9 @@ it('never proposes a frame that breaks a wish, nor more frames than there are wi
                 expect($w->window->contains($frame['window']->best))->toBeTrue();
             }
         }
-        expect(count($named))->toBe(count($wishes))->and(count(array_unique($named)))->toBe(count($wishes))
-            // One frame for each of a set of wishes of which no two meet is the least there can be.
-            ->and(count($frames) > 1)->toBe(Picture::of($wishes)->meet() === null);
+        expect(count($named))->toBe(count($targets))->and(count(array_unique($named)))->toBe(count($targets))
+            // One frame for each of a set of targets of which no two meet is the least there can be.
+            ->and(count($frames) > 1)->toBe(Picture::of($targets)->meet() === null);
     }
 });
 

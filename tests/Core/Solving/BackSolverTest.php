@@ -32,7 +32,7 @@ function lightGathered(Way $way, float $seconds): float
     return $seconds / $way->aperture->number ** 2 * $way->iso->speed / 2 ** $way->stack->value;
 }
 
-/** A random kit, reading and wish, the same for the same seed. */
+/** A random kit, reading and target, the same for the same seed. */
 function randomQuestion(int $seed): Question
 {
     mt_srand($seed);
@@ -98,8 +98,8 @@ it('keeps every way inside the window, under every wall and within the rules of 
 
 it('finds what brute force over the same kit finds, and none better is left out', function (int $seed): void {
     $q = randomQuestion($seed);
-    $realiser = new DialRounding($q->bag);
-    $scale = new Ranking($q);
+    $dial = new DialRounding($q->bag);
+    $ranking = new Ranking($q);
     $longest = $q->walls() === [] ? INF : $q->walls()[0]->longest->seconds;
     $count = 0;
     $best = INF;
@@ -110,14 +110,14 @@ it('finds what brute force over the same kit finds, and none better is left out'
         foreach ($q->bag->camera->isos() as $iso) {
             foreach ($q->bag->lens->apertures() as $aperture) {
                 $exact = $aperture->number ** 2 * 2 ** $stack->darkest->value * 100 / $iso->speed * 2 ** $q->bias->value / 2 ** $q->reading->ev100();
-                $realised = $realiser->realise($exact);
-                if ($realised === null || ! $q->target->contains(ShutterTime::ofSeconds($realised[0]))
-                    || $realised[0] > $longest * (1 + 1e-9)) {
+                $rounded = $dial->seconds($exact);
+                if ($rounded === null || ! $q->target->contains(ShutterTime::ofSeconds($rounded[0]))
+                    || $rounded[0] > $longest * (1 + 1e-9)) {
                     continue;
                 }
                 $count++;
                 $best = min(
-                    $best, array_sum(array_column($scale->terms($stack, $iso, $aperture, $realised[0], $exact, $realised[1]), 'stops')),
+                    $best, array_sum(array_column($ranking->terms($stack, $iso, $aperture, $rounded[0], $exact, $rounded[1]), 'stops')),
                 );
             }
         }

@@ -113,7 +113,7 @@ it('pairs a frame with one that holds still what stirs, with the polariser and w
 });
 
 it('gives two frames to blend where one cannot be had', function (): void {
-    $picture = Picture::of([wish('backwash', 0.25, 0.5), wish('clouds', 20, 60)]);
+    $picture = Picture::of([lookTarget('backwash', 0.25, 0.5), lookTarget('clouds', 20, 60)]);
     $plan = ShotPlans::blend(plain(), $picture->frames());
 
     expect($plan->shots)->toHaveCount(2)

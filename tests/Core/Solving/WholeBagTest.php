@@ -35,7 +35,7 @@ use GentlePour\Solving\Wall;
 use GentlePour\Solving\WallKind;
 use GentlePour\Solving\Way;
 
-/** A bag of every kind of thing, a reading and a wish by chance: the same for the same seed. */
+/** A bag of every kind of thing, a reading and a target by chance: the same for the same seed. */
 function anyQuestion(int $seed): Question
 {
     mt_srand($seed);

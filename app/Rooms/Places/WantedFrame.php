@@ -9,7 +9,7 @@ use GentlePour\Kit\Bag;
 use GentlePour\Solving\Habits;
 
 /** What is wanted of a day's light: a window of shutter time, with this bag and these habits. */
-final readonly class LightWish
+final readonly class WantedFrame
 {
     public function __construct(
         public ShutterWindow $target,
