@@ -31,6 +31,7 @@ expect()->extend('toBeWithinShare', function (float $expected, float $share) {
 
 /** Refused by the core with a sentence, at a field. */
 expect()->extend('toBeRefused', function (string $sentence, ?string $field = null) {
+    Assert::assertNotSame('', $sentence, 'Say what the refusal says: any sentence holds nothing.');
     try {
         ($this->value)();
     } catch (InvalidValue $e) {

@@ -31,6 +31,10 @@ use GentlePour\Kit\Sensor;
 use GentlePour\Motion\LookTarget;
 use GentlePour\Solving\Habits;
 use GentlePour\Solving\Question;
+use GentlePour\Tide\TableCurve;
+use GentlePour\Tide\TideCurve;
+use GentlePour\Tide\TideEvent;
+use GentlePour\Time\Instant;
 use Illuminate\Http\Request;
 
 function nd(string $name, float $stops, Mount $mount = Mount::Slot): Filter
@@ -141,4 +145,76 @@ function dayBoard(string $place, string $day): DayBoard
     $kept = Place::query()->with(['marks.sightings', 'outings'])->where('name', $place)->firstOrFail();
 
     return new DayBoard(app(DayScenes::class)->of($kept, new DateTimeImmutable($day, $kept->zone())));
+}
+
+function at(string $utc): float
+{
+    return Instant::parse($utc, new DateTimeZone('UTC'));
+}
+
+/** A table of one tide: low at six, high at noon, low at six again. */
+function oneTide(): TableCurve
+{
+    return TableCurve::of(
+        [
+            new TideEvent(at('2026-10-01T06:00'), 1.0, false), new TideEvent(at('2026-10-01T12:00'), 5.0, true),
+            new TideEvent(at('2026-10-01T18:00'), 1.0, false),
+        ],
+    );
+}
+
+/**
+ * A tide that runs in straight lines from water to water, so that heights and instants can be worked out by hand.
+ *
+ * @param  array<int, float>  $knots  heights in m by instant; each inner one that turns is a high or low water
+ */
+function straightTide(array $knots): TideCurve
+{
+    return new class($knots) implements TideCurve
+    {
+        /** @param  array<int, float>  $knots */
+        public function __construct(private array $knots)
+        {
+        }
+
+        public function heightM(float $unix): float
+        {
+            $times = array_keys($this->knots);
+            $i = 0;
+            while ($i < count($times) - 2 && $times[$i + 1] < $unix) {
+                $i++;
+            }
+            [$from, $to] = [$times[$i], $times[$i + 1]];
+
+            return $this->knots[$from] + ($this->knots[$to] - $this->knots[$from]) * ($unix - $from) / ($to - $from);
+        }
+
+        public function events(): array
+        {
+            [$times, $heights] = [array_keys($this->knots), array_values($this->knots)];
+            $events = [];
+            for ($i = 1; $i < count($times) - 1; $i++) {
+                if (($heights[$i] > $heights[$i - 1]) === ($heights[$i] > $heights[$i + 1])) {
+                    $events[] = new TideEvent((float) $times[$i], $heights[$i], $heights[$i] > $heights[$i - 1]);
+                }
+            }
+
+            return $events;
+        }
+
+        public function eventsWithMargin(): array
+        {
+            return $this->events();
+        }
+
+        public function from(): float
+        {
+            return (float) array_key_first($this->knots);
+        }
+
+        public function to(): float
+        {
+            return (float) array_key_last($this->knots);
+        }
+    };
 }

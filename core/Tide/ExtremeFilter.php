@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace GentlePour\Tide;
 
 /**
- * Which turning points count as high and low waters. Wiggles of less than 1 cm are dropped, and so is the lesser of two
- * highs (or lows) that are closer than half the main constituent's period over 1.85, unless the station has true double
- * tides, by Doodson's measure (M4 + MS4) / M2 above a quarter. This is the practice of the Dutch and American tidal services.
+ * Which turning points count as high and low waters. A turn of less than 1 cm is dropped; where that leaves two highs (or lows) side by
+ * side, closer than half the main constituent's period over 1.85, the lesser goes too, unless the station has true double tides, by
+ * Doodson's measure (M4 + MS4) / M2 above a quarter. This is the practice of the Dutch and American tidal services.
  */
 final readonly class ExtremeFilter
 {

@@ -42,23 +42,23 @@ it('reads each kind of value', function (): void {
         ->and(fields()->has('nothing'))->toBeFalse();
 });
 
-it('refuses each kind at its own path', function (Closure $read, string $field): void {
-    expect(fn () => $read(fields()))->toBeRefused('', $field);
+it('refuses each kind at its own path', function (Closure $read, string $field, string $says): void {
+    expect(fn () => $read(fields()))->toBeRefused($says, $field);
 })->with([
-    'absent' => [fn (Fields $f) => $f->number('absent'), 'absent'],
-    'text for a number' => [fn (Fields $f) => $f->number('text'), 'text'],
-    'part for a whole' => [fn (Fields $f) => $f->whole('part'), 'part'],
-    'number for a text' => [fn (Fields $f) => $f->text('number'), 'number'],
-    'number for a flag' => [fn (Fields $f) => $f->flagOr('number', true), 'number'],
-    'text for a list' => [fn (Fields $f) => $f->texts('text'), 'text'],
-    'number in a list' => [fn (Fields $f) => $f->texts('mixed'), 'mixed.1'],
-    'list for an object' => [fn (Fields $f) => $f->child('list'), 'list'],
-    'text for an inner number' => [fn (Fields $f) => $f->child('object')->child('deep')->number('x'), 'object.deep.x'],
-    'text in an object of a list' => [fn (Fields $f) => $f->children('objects')[1]->number('n'), 'objects.1.n'],
-    'texts for objects' => [fn (Fields $f) => $f->children('list'), 'list.0'],
-    'no such choice' => [fn (Fields $f) => $f->choice('text', IsoHabit::class), 'text'],
-    'short harmonic' => [fn (Fields $f) => $f->harmonics('crooked'), 'crooked.0'],
-    'too many times' => [fn (Fields $f) => (new Fields(['t' => [1, 2, 3]]))->shutters('t', 2), 't'],
+    'absent' => [fn (Fields $f) => $f->number('absent'), 'absent', '“absent” is needed.'],
+    'text for a number' => [fn (Fields $f) => $f->number('text'), 'text', '“text” must be a number.'],
+    'part for a whole' => [fn (Fields $f) => $f->whole('part'), 'part', '“part” must be a whole number.'],
+    'number for a text' => [fn (Fields $f) => $f->text('number'), 'number', '“number” must be text.'],
+    'number for a flag' => [fn (Fields $f) => $f->flagOr('number', true), 'number', '“number” must be true or false.'],
+    'text for a list' => [fn (Fields $f) => $f->texts('text'), 'text', '“text” must be a list.'],
+    'number in a list' => [fn (Fields $f) => $f->texts('mixed'), 'mixed.1', 'Must be text.'],
+    'list for an object' => [fn (Fields $f) => $f->child('list'), 'list', '“list” must be an object.'],
+    'text for an inner number' => [fn (Fields $f) => $f->child('object')->child('deep')->number('x'), 'object.deep.x', '“object.deep.x” must be a number.'],
+    'text in an object of a list' => [fn (Fields $f) => $f->children('objects')[1]->number('n'), 'objects.1.n', '“objects.1.n” must be a number.'],
+    'texts for objects' => [fn (Fields $f) => $f->children('list'), 'list.0', 'Each of “list” must be an object.'],
+    'no such choice' => [fn (Fields $f) => $f->choice('text', IsoHabit::class), 'text', '“text” cannot be “silk”; it is one of lowest, raise.'],
+    'short harmonic' => [fn (Fields $f) => $f->harmonics('crooked'), 'crooked.0', 'A harmonic constant is a name, an amplitude and a phase.'],
+    'too many times' => [fn (Fields $f) => (new Fields(['t' => [1, 2, 3]]))->shutters('t', 2), 't', 'At most 2 of them.'],
 ]);
 
 it('says of an inner refusal where it was', function (): void {

@@ -62,12 +62,16 @@ it('reads apertures and ISO as they are written', function (): void {
 });
 
 it('refuses what is no aperture or ISO', function (): void {
-    foreach (['', 'f/', 'f/0', '-8', 'f/1000', 'big', '8;9'] as $written) {
-        expect(fn () => Aperture::parse($written))->toBeRefused('');
+    foreach (['', 'f/', '-8', 'big', '8;9'] as $written) {
+        expect(fn () => Aperture::parse($written))->toBeRefused('is not an aperture; write it like f/11 or 5.6');
     }
-    foreach (['', 'auto', '-100', '0', '1e3', '99999999'] as $written) {
-        expect(fn () => Iso::parse($written))->toBeRefused('');
+    foreach (['', 'auto', '-100', '1e3'] as $written) {
+        expect(fn () => Iso::parse($written))->toBeRefused('is not an ISO; write it like 100 or 1600');
     }
+    expect(fn () => Aperture::parse('f/0'))->toBeRefused('between 0.5 and 128, and is 0')
+        ->and(fn () => Aperture::parse('f/1000'))->toBeRefused('between 0.5 and 128, and is 1000')
+        ->and(fn () => Iso::parse('0'))->toBeRefused('between 1 and 1000000, and is 0')
+        ->and(fn () => Iso::parse('99999999'))->toBeRefused('between 1 and 1000000, and is 99999999');
 });
 
 it('names the apertures and ISOs of the dial and reads its own names back', function (): void {

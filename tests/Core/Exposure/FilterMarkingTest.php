@@ -86,8 +86,8 @@ it('reads the range of a variable filter', function (string $marking, float $fro
     ['x4-x64', 2, 6],
 ]);
 
-it('refuses what is no marking, and says how to write one', function (string $marking): void {
-    expect(fn () => FilterMarking::parse($marking))->toBeRefused('');
+it('refuses what is no marking, and says how to write one', function (string $marking, string $says = ' is not a filter marking; write it as engraved'): void {
+    expect(fn () => FilterMarking::parse($marking))->toBeRefused($says);
 })->with([
     '',
     'dark',
@@ -96,9 +96,9 @@ it('refuses what is no marking, and says how to write one', function (string $ma
     '0',
     '-3',
     '1/0 stops',
-    '40 stops',
-    '9.9',
-    '0%',
+    ['40 stops', 'would be darker than any filter'],
+    ['9.9', 'An optical density must be between 0 and 9'],
+    ['0%', 'A transmittance must be between 0 and 100 %'],
     '999999999',
     '8xx',
     'NaN',

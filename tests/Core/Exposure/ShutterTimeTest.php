@@ -91,14 +91,14 @@ it('takes a measured time at its word, where a dial would say otherwise', functi
     ['1/60', 1 / 64],
 ]);
 
-it('refuses what is no shutter time, and says how to write one', function (string $written): void {
-    expect(fn () => ShutterTime::parse($written))->toBeRefused('');
+it('refuses what is no shutter time, and says how to write one', function (string $written, string $says = ' is not a shutter time; write it like 1/60, 0.8, 30 or 2m30s'): void {
+    expect(fn () => ShutterTime::parse($written))->toBeRefused($says);
 })->with([
     '',
     ' ',
     'abc',
     '1/0',
-    '0',
+    ['0', 'between 0.00002 and 86400 s, and is 0 s'],
     '-1',
     '1/',
     '/60',
@@ -107,11 +107,11 @@ it('refuses what is no shutter time, and says how to write one', function (strin
     'INF',
     '1/60/2',
     '2:75',
-    '99999999',
-    '1/999999999',
+    ['99999999', 'between 0.00002 and 86400 s, and is 99999999 s'],
+    ['1/999999999', 'between 0.00002 and 86400 s'],
     '1..5',
     '¼¼',
-    str_repeat('9', 400),
+    [str_repeat('9', 400), 'is not a finite number'],
 ]);
 
 it('names every third stop of the dial and reads its own names back', function (): void {
@@ -144,3 +144,10 @@ it('takes a camera that times only to four seconds at its word', function (): vo
 it('keeps infinities and negative times out', function (float $seconds): void {
     expect(fn () => ShutterTime::ofSeconds($seconds))->toBeRefused('A shutter time must be between');
 })->with([NAN, INF, -INF, -1.0, 0.0, 86400.1]);
+
+it('is timed by the camera up to a sixth of a stop over its longest dial time, since names are that far off', function (): void {
+    $thirty = ShutterTime::onDial(15);
+    expect(ShutterTime::ofSeconds(32 * 2 ** (1 / 6))->isTimedBy($thirty))->toBeTrue()
+        ->and(ShutterTime::ofSeconds(32 * 2 ** 0.168)->isTimedBy($thirty))->toBeFalse()
+        ->and(ShutterTime::ofSeconds(1)->isTimedBy($thirty))->toBeTrue();
+});

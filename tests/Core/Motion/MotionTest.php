@@ -8,6 +8,7 @@ use GentlePour\Motion\Clouds;
 use GentlePour\Motion\Flow;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\Look;
+use GentlePour\Motion\LookBand;
 use GentlePour\Motion\LookBands;
 use GentlePour\Motion\MovingWater;
 use GentlePour\Motion\WaterKind;
@@ -205,4 +206,24 @@ it('names clouds by their streak, end to end', function (): void {
         ->and(CloudLook::ofShare(0.2))->toBe(CloudLook::Streaked)->and(CloudLook::ofShare(0.5))->toBe(CloudLook::Sheet);
     $window = Clouds::ofCrossing(0.25, 50)->window(CloudLook::Soft);
     expect($window->min->seconds)->toBeAbout(0.6, 1e-9)->and($window->max->seconds)->toBeAbout(6.0, 1e-9);
+});
+
+it('aims one stop inside the known end of an open look, and moves by taste no further than the look (judgement)', function (): void {
+    $held = new LookBand(Look::Held, null, 0.01);
+    $glass = new LookBand(Look::Glass, 10.0, null);
+    $silk = new LookBand(Look::Silk, 1.0, 4.0);
+
+    expect($held->window()->best->seconds)->toBe(0.005)->and($held->window()->max->seconds)->toBe(0.01)
+        ->and($held->window()->min->seconds)->toBe(2 ** -12)
+        ->and($glass->window()->best->seconds)->toBe(20.0)->and($glass->window()->min->seconds)->toBe(10.0)
+        ->and($glass->window()->max->seconds)->toBe(2048.0)
+        ->and($silk->window()->best->seconds)->toBe(2.0)
+        ->and($silk->window(0.5)->best->seconds)->toBeAbout(2 ** 1.5, 1e-9)->and($silk->window(-0.5)->best->seconds)->toBeAbout(2 ** 0.5, 1e-9)
+        ->and($silk->window(3)->best->seconds)->toBe(4.0)->and($silk->window(-3)->best->seconds)->toBe(1.0);
+});
+
+it('cuts the ends of the stop rule where a look begins beyond them', function (): void {
+    expect((new LookBand(Look::Glass, 1500.0, null))->window()->max->seconds)->toBe(6000.0)
+        ->and((new LookBand(Look::Held, null, 1e-4))->window()->min->seconds)->toBe(1e-4)
+        ->and((new LookBand(Look::Held, null, 3e-4))->window()->best->seconds)->toBe(2 ** -12);
 });

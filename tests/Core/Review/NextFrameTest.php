@@ -2,17 +2,8 @@
 
 declare(strict_types=1);
 
-use GentlePour\Exposure\Aperture;
-use GentlePour\Exposure\Exposure;
-use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\Stops;
-use GentlePour\Kit\Filter;
-use GentlePour\Kit\FilterKind;
-use GentlePour\Kit\FilterStack;
-use GentlePour\Kit\Mount;
-use GentlePour\Outing\RunSheet;
-use GentlePour\Outing\Step;
 use GentlePour\Review\BlurVerdict;
 use GentlePour\Review\NextFrame;
 
@@ -44,21 +35,4 @@ it('keeps what was carried when nothing was said of the exposure', function (): 
 
 it('refuses a verdict beyond five stops', function (): void {
     expect(fn () => after(8, 16, 0, null, 16))->toBeRefused('five stops', 'exposure_thirds');
-});
-
-it('puts everything that needs an eye before the dark filter (common practice)', function (): void {
-    $stack = FilterStack::of([
-        Filter::of('Ten', FilterKind::NeutralDensity, Mount::Slot, Stops::of(10)),
-        Filter::of('Pola', FilterKind::Polariser, Mount::Thread, null),
-    ]);
-    $reading = new Exposure(Aperture::named(11), ShutterTime::parse('1/60'), Iso::of(100));
-    $long = new Exposure(Aperture::named(11), ShutterTime::ofSeconds(45), Iso::of(100));
-    $keys = array_map(fn (Step $s): string => $s->key, $steps = RunSheet::of($reading, $long, $stack, '45 s', true));
-
-    expect($keys)->toBe(['compose', 'polariser', 'base', 'focus', 'stabiliser', 'eyepiece', 'filter', 'settings', 'trigger'])
-        ->and($steps[6]->title)->toBe('Dark filter last: Ten')->and($steps[6]->detail)->toContain('gasket')
-        ->and($steps[2]->detail)->toContain('1/60, f/11, ISO 100')->and($steps[7]->detail)->toContain('45 s');
-    expect(
-        array_map(fn (Step $s): string => $s->key, RunSheet::of($reading, $long, FilterStack::empty(), '1 s', false)),
-    )->not->toContain('filter')->not->toContain('polariser');
 });

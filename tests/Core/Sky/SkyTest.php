@@ -5,6 +5,7 @@ declare(strict_types=1);
 use GentlePour\Sky\DayOfSky;
 use GentlePour\Sky\Illuminance;
 use GentlePour\Sky\LightCurve;
+use GentlePour\Sky\LightPhase;
 use GentlePour\Sky\LightReading;
 use GentlePour\Sky\Moment;
 use GentlePour\Sky\Moon;
@@ -140,3 +141,48 @@ it('refuses places that are not on the earth', function (): void {
     expect(fn () => new Observer(91, 0))->toBeRefused('latitude', 'latitude')
         ->and(fn () => new Observer(0, NAN))->toBeRefused('longitude', 'longitude');
 });
+
+it('gives illuminance and EV by the incident meter’s constant of 250: 2.5 lux are EV 0 at ISO 100 (ISO 2720:1974)', function (): void {
+    $observer = new Observer(50, 0);
+    $noon = (float) strtotime('2026-06-21 12:00 UTC');
+    $curve = LightCurve::of($observer);
+
+    expect(Illuminance::ev100(2.5))->toBeAbout(0.0, 1e-12)->and(Illuminance::ev100(2.5 * 2 ** 15))->toBeAbout(15.0, 1e-12)
+        ->and($curve->lux($noon))->toBeWithinShare(Illuminance::lux($observer->sun($noon)->altitudeDeg), 1e-9);
+});
+
+it('carries the slope of two readings on, forward after the last and back before the first, and forgets it alike', function (): void {
+    $observer = new Observer(50, 0);
+    $at = (float) strtotime('2026-06-21 12:00 UTC');
+    $bare = LightCurve::of($observer);
+    // Half a stop under the model, an hour later one and a half over it: two stops an hour.
+    $read = LightCurve::of($observer, SkyCondition::Clear, [
+        new LightReading($at + 3600, $bare->ev100($at + 3600) + 1.5), new LightReading($at, $bare->ev100($at) - 0.5),
+    ]);
+    $off = fn (float $minutes): float => $read->ev100($at + 60 * $minutes) - $bare->ev100($at + 60 * $minutes);
+
+    expect($off(30))->toBeAbout(0.5, 1e-9)->and($off(60))->toBeAbout(1.5, 1e-9)
+        ->and($off(90))->toBeAbout(2.5 * exp(-0.5), 1e-9)->and($off(-30))->toBeAbout(-1.5 * exp(-0.5), 1e-9)
+        ->and($off(600))->toBeAbout(0.0, 0.01);
+});
+
+it('takes the later of two readings at one instant, and no slope from a second apart', function (): void {
+    $observer = new Observer(50, 0);
+    $at = (float) strtotime('2026-06-21 12:00 UTC');
+    $bare = LightCurve::of($observer);
+    $read = LightCurve::of($observer, SkyCondition::Clear, [
+        new LightReading($at, $bare->ev100($at) - 1), new LightReading($at, $bare->ev100($at) - 2),
+    ]);
+    expect($read->ev100($at) - $bare->ev100($at))->toBeAbout(-2.0, 1e-9)
+        ->and($read->ev100($at + 3600) - $bare->ev100($at + 3600))->toBeAbout(-2 / M_E, 1e-9)
+        ->and(fn () => LightCurve::of($observer, SkyCondition::Clear, [new LightReading($at, 99)]))->toBeRefused('reading', 'reading');
+});
+
+it('names the light by the altitude of the sun: golden from −4 to 6°, blue from −6 to −4° (common practice)', function (float $altitude, LightPhase $phase): void {
+    expect(LightPhase::ofAltitude($altitude))->toBe($phase)
+        ->and($altitude >= $phase->leastDeg() && $altitude <= $phase->mostDeg())->toBeTrue();
+})->with([
+    [-90.0, LightPhase::Night], [-18.1, LightPhase::Night], [-17.9, LightPhase::Astronomical], [-12.1, LightPhase::Astronomical],
+    [-11.9, LightPhase::Nautical], [-6.1, LightPhase::Nautical], [-5.9, LightPhase::Blue], [-4.1, LightPhase::Blue],
+    [-3.9, LightPhase::Golden], [5.9, LightPhase::Golden], [6.1, LightPhase::Day], [90.0, LightPhase::Day],
+]);

@@ -129,3 +129,16 @@ it('reckons the time a list takes, twice over with noise reduction in the camera
     expect($plan->totalS(NoiseReductionHabit::InCamera) - $plan->totalS(NoiseReductionHabit::Later))->toBeAbout(2 * $open, 1e-6)
         ->and($plan->totalS(NoiseReductionHabit::Later))->toBeGreaterThan(2 * $open);
 });
+
+it('leaves out of a bracket what lies over the wall, and keeps what stands on it', function (): void {
+    // Eight seconds, bracketed by a stop each way, under a limit of sixteen and of fifteen seconds.
+    $frames = function (float $longestS): array {
+        $q = question(bag([nd('Ten', 10)]), 6, 10, longest: $longestS);
+        $way = BackSolver::solve($q)->best() ?? throw new LogicException;
+        $plan = ShotPlans::bracketByTime($q, $way->changed(ShutterTime::ofSeconds(8), ShutterTime::ofSeconds(8), $way->aperture, false), 1);
+
+        return [array_map(fn (Shot $s): float => $s->way->shutter->seconds, $plan->shots), $plan->left];
+    };
+    expect($frames(16))->toBe([[4.0, 8.0, 16.0], []])
+        ->and($frames(15.9)[0])->toBe([4.0, 8.0])->and($frames(15.9)[1][0])->toStartWith('+1: ');
+});

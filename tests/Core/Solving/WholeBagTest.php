@@ -336,8 +336,11 @@ it('closes the apertures of a zoom between its ends', function (): void {
 
     expect($between(18))->toBe(4.0)
         ->and($between(200))->toBeAbout(Aperture::named(5.6)->number, 1e-9)
-        ->and($between(60))->toBeGreaterThan(4.2)->toBeLessThan(5.4)
-        ->and($between(10))->toBe(4.0);
+        // Half-way by the logarithm of the focal length is half-way in stops.
+        ->and($between(60))->toBeAbout(sqrt(4.0 * Aperture::named(5.6)->number), 1e-9)
+        ->and($between(10))->toBe(4.0)
+        ->and($between(400))->toBeAbout(Aperture::named(5.6)->number, 1e-9)
+        ->and(Lens::between(Aperture::named(4), Aperture::named(5.6), 50, 50, 50)->number)->toBe(4.0);
 });
 
 it('stops down for the depth that is asked, and says what would do', function (): void {

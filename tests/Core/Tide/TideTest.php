@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-use GentlePour\Outing\GetOff;
-use GentlePour\Outing\RunUp;
 use GentlePour\Tide\Constituents;
+use GentlePour\Tide\ExtremeFilter;
 use GentlePour\Tide\Harmonic;
 use GentlePour\Tide\HarmonicCurve;
 use GentlePour\Tide\LearnedLevel;
@@ -13,6 +12,7 @@ use GentlePour\Tide\LevelSpan;
 use GentlePour\Tide\MeanLongitudes;
 use GentlePour\Tide\NodalCorrection;
 use GentlePour\Tide\Sighting;
+use GentlePour\Tide\Station;
 use GentlePour\Tide\SubordinateCurve;
 use GentlePour\Tide\SubordinateOffsets;
 use GentlePour\Tide\TableCurve;
@@ -44,22 +44,6 @@ function demoTide(float $days = 30): HarmonicCurve
             'SA' => [0.07, 220],
         ],
         at('2026-10-01'), $days, 2.92,
-    );
-}
-
-function at(string $utc): float
-{
-    return Instant::parse($utc, new DateTimeZone('UTC'));
-}
-
-/** A table of one tide: low at six, high at noon, low at six again. */
-function oneTide(): TableCurve
-{
-    return TableCurve::of(
-        [
-            new TideEvent(at('2026-10-01T06:00'), 1.0, false), new TideEvent(at('2026-10-01T12:00'), 5.0, true),
-            new TideEvent(at('2026-10-01T18:00'), 1.0, false),
-        ],
     );
 }
 
@@ -234,34 +218,6 @@ it('says which sightings speak against each other', function (): void {
         ->and($learned->toBeReachedM())->toBe(3.9)->and($learned->toStayDryM())->toBe(3.8);
 });
 
-it('runs up a beach as Stockdon et al. (2006) have it, closed form', function (): void {
-    // H 2 m, T 10 s: L0 = 156.1 m, sqrt(H L0) = 17.67 m.
-    expect(RunUp::exceededByTwoPercentM(2, 10, 0.1))->toBeAbout(
-        1.1 * (0.35 * 0.1 * 17.668 + 0.5 * sqrt(312.2 * (0.563 * 0.01 + 0.004))), 0.005,
-    )
-        ->and(RunUp::exceededByTwoPercentM(2, 10, 0.02))->toBeAbout(0.043 * 17.668, 0.002)
-        ->and(RunUp::exceededByTwoPercentM(2, 10, 0.1, true))->toBe(2 * RunUp::exceededByTwoPercentM(2, 10, 0.1))
-        ->and(RunUp::exceededByTwoPercentM(0, 10, 0.1))->toBe(0.0)
-        ->and(fn () => RunUp::exceededByTwoPercentM(-1, 10, 0.1))->toBeRefused('wave height');
-});
-
-it('says to leave before tide, run-up and margin reach the way out, with time to walk', function (): void {
-    // Half a cosine from 1 to 5 m between six and noon passes 3 m at nine.
-    $getOff = GetOff::after(oneTide(), at('2026-10-01T06:30'), 4.5, 3.8, 0.5, 0.3, 20);
-
-    expect($getOff?->levelM)->toBeAbout(3.0, 1e-9)->and($getOff?->reachedUnix)->toBeAbout(at('2026-10-01T09:00'), 2)
-        ->and($getOff?->leaveUnix)->toBeAbout(at('2026-10-01T08:40'), 2)
-        ->and($getOff?->riseMPerTenMinutes)->toBeAbout(2 * M_PI / 36, 0.002)
-        ->and(GetOff::after(oneTide(), at('2026-10-01T06:30'), 9.0, null, 0.5, 0.3, 20))->toBeNull()
-        ->and(GetOff::after(oneTide(), at('2026-10-01T11:00'), 4.5, 3.8, 0.5, 0.3, 20)?->reachedUnix)->toBe(at('2026-10-01T11:00'));
-
-    // Someone who comes at eleven finds it awash, and until the tide has fallen as far as it had risen: the half cosine about high water is
-    // even.
-    $later = GetOff::after(oneTide(), at('2026-10-01T11:00'), 4.5, 3.8, 0.5, 0.3, 20);
-    expect($getOff?->awashUntilUnix)->toBeNull()->and($later?->awashUntilUnix)->toBeGreaterThan(at('2026-10-01T11:00'))
-        ->and(oneTide()->heightM((float) $later?->awashUntilUnix))->toBeAbout((float) $later?->levelM, 0.002);
-});
-
 it('keeps impossible spans and years out', function (): void {
     $tide = fn (float $from, float $to): TideCurve => HarmonicCurve::of([new Harmonic('M2', 1, 0)], constituents(), 0, $from, $to);
 
@@ -278,8 +234,87 @@ it('reads instants as they are written, by the place’s clock, and no others', 
         ->and(Instant::parse('2026-07-01T06:30:00Z', $london))->toBe((float) gmmktime(6, 30, 0, 7, 1, 2026))
         ->and(Instant::parse('2026-07-01', $london))->toBe((float) gmmktime(23, 0, 0, 6, 30, 2026))
         ->and(Instant::write(Instant::parse('2026-07-01T06:30', $london), $london))->toBe('2026-07-01T06:30:00+01:00');
-    foreach (['20000-01-01', '2026-02-30', 'tomorrow', '', '2026-13-01', '1776-07-04', '2026-01-01T25:00', '2026-01-01T10:61'] as $written) {
-        expect(fn () => Instant::parse($written, $london))->toBeRefused('');
+    foreach (['20000-01-01', '2026-02-30', 'tomorrow', '', '2026-13-01', '2026-01-01T25:00', '2026-01-01T10:61'] as $written) {
+        expect(fn () => Instant::parse($written, $london))->toBeRefused('is not a date or an instant; write it like 2027-03-21');
     }
-    expect(fn () => Instant::timezone('Moon/Base'))->toBeRefused('time zone');
+    expect(fn () => Instant::parse('1776-07-04', $london))->toBeRefused('Years from 1900 to 2100')
+        ->and(fn () => Instant::timezone('Moon/Base'))->toBeRefused('time zone');
+});
+
+/** @param  array<string, float>  $amplitudes */
+function stationOf(array $amplitudes, ?SubordinateOffsets $offsets = null): Station
+{
+    return new Station(
+        'made/1', 'Made-up', 57.0, -7.0, 'UTC', 'MLLW', ['MSL' => 3.0, 'MLLW' => 0.5, 'MHW' => 5.0],
+        array_map(fn (string $name, float $m): Harmonic => new Harmonic($name, $m, 0.0), array_keys($amplitudes), $amplitudes), $offsets,
+        null, 'Nobody', 'none', true,
+    );
+}
+
+it('reckons a spring range of twice the four main amplitudes, as a subordinate place’s high waters stretch it', function (): void {
+    $main = ['M2' => 1.5, 'S2' => 0.5, 'K1' => 0.2, 'O1' => 0.1, 'N2' => 0.4, 'M4' => 0.3];
+    expect(stationOf($main)->springRangeM())->toBeAbout(4.6, 1e-9)
+        ->and(stationOf($main, SubordinateOffsets::of(0, 0, true, 1.2, 0.8))->springRangeM())->toBeAbout(5.52, 1e-9)
+        ->and(stationOf($main, SubordinateOffsets::of(0, 0, true, 0.0, 0.8))->springRangeM())->toBe(0.0)
+        ->and(stationOf($main, SubordinateOffsets::of(0, 0, false, 1.2, 0.8))->springRangeM())->toBeAbout(4.6, 1e-9);
+});
+
+it('says of neighbours when the tide of one runs half as high again as another’s (judgement)', function (): void {
+    $of = fn (float ...$m): ?array => Station::ranges(array_map(fn (float $a): Station => stationOf(['M2' => $a]), $m));
+    expect($of(1.0, 1.51))->toBe([2.0, 3.02])->and($of(1.0, 1.49))->toBeNull()->and($of(1.0))->toBeNull()->and($of())->toBeNull()
+        ->and($of(1.0, 0.02))->toBeNull()->and($of(2.0, 0.02, 1.0))->toBe([2.0, 4.0]);
+});
+
+it('counts heights from the datum that is asked for, else from chart datum, and refuses one it has not', function (): void {
+    $station = stationOf(['M2' => 1.0]);
+    $mean = fn (?string $datum): float => $station->curve(constituents(), at('2026-10-01'), at('2026-10-30'), $datum)->heightM(at('2026-10-02'))
+        - $station->curve(constituents(), at('2026-10-01'), at('2026-10-30'), 'MSL')->heightM(at('2026-10-02'));
+    expect($mean(null))->toBeAbout(2.5, 1e-9)->and($mean('MHW'))->toBeAbout(-2.0, 1e-9)
+        ->and($station->datumNames())->toBe(['MSL', 'MLLW', 'MHW'])->and($station->defaultDatum())->toBe('MLLW')
+        ->and(fn () => $mean('LAT'))->toBeRefused('MSL', 'datum')
+        ->and(fn () => stationOf([])->curve(constituents(), at('2026-10-01'), at('2026-10-02')))->toBeRefused('no harmonic constants', 'station');
+});
+
+it('measures a quarter of the meridian as 10,008 km on a sphere of 6371 km (closed form)', function (): void {
+    expect(Station::haversineKm(0, 0, 90, 0))->toBeAbout(6371 * M_PI / 2, 1e-6)
+        ->and(Station::haversineKm(60, 10, 60, 10))->toBe(0.0)
+        ->and(Station::haversineKm(0, -1, 0, 1))->toBeAbout(6371 * M_PI / 90, 1e-6)
+        ->and(Station::haversineKm(60, 0, 60, 180))->toBeAbout(6371 * M_PI / 3, 1e-6)
+        ->and(stationOf([])->distanceKm(57.0, -7.0))->toBe(0.0);
+});
+
+/** @param  array<string, float>  $amplitudes */
+function extremes(array $amplitudes, float $gapHours): int
+{
+    $filter = ExtremeFilter::of(
+        array_map(fn (string $name, float $m): Harmonic => new Harmonic($name, $m, 0.0), array_keys($amplitudes), $amplitudes), constituents(),
+    );
+
+    // A low, a high, a dip of half a centimetre before a second and lower high, a low.
+    return count($filter->keep([
+        new TideEvent(0, 0.0, false), new TideEvent(20000, 3.0, true), new TideEvent(20000 + 1800 * $gapHours, 2.945, false),
+        new TideEvent(20000 + 3600 * $gapHours, 2.95, true), new TideEvent(60000, 0.0, false),
+    ]));
+}
+
+it('takes two highs for one when closer than half the main period over 1.85, save where tides are truly double (the practice of tidal services)', function (): void {
+    // M2 runs 28.984° an hour: half a period is 6.21 h, over 1.85 it is 3.357 h.
+    expect(extremes(['M2' => 1.0], 3.35))->toBe(3)->and(extremes(['M2' => 1.0], 3.36))->toBe(4)
+        // By Doodson's measure: a quarter is not yet double, a little more is.
+        ->and(extremes(['M2' => 1.0, 'M4' => 0.15, 'MS4' => 0.1], 3.0))->toBe(3)
+        ->and(extremes(['M2' => 1.0, 'M4' => 0.15, 'MS4' => 0.11], 3.0))->toBe(4)
+        // The largest constituent of a day or less is the main one: K1 runs 15.041°, 6.469 h; without any there is no such limit.
+        ->and(extremes(['M2' => 0.1, 'K1' => 0.5], 6.4))->toBe(3)->and(extremes(['M2' => 0.1, 'K1' => 0.5], 6.5))->toBe(4)
+        ->and(extremes(['SA' => 0.5], 1.0))->toBe(4);
+});
+
+it('drops wiggles of less than a centimetre, the least first, and keeps the ends', function (): void {
+    $filter = ExtremeFilter::of([new Harmonic('M2', 1.0, 0.0)], constituents());
+    $events = fn (float ...$heights): array => array_map(
+        fn (int $i, float $m): TideEvent => new TideEvent(4000 * $i, $m, $i % 2 === 1), array_keys($heights), $heights,
+    );
+    $kept = fn (float ...$heights): array => array_map(fn (TideEvent $e): float => $e->heightM, $filter->keep($events(...$heights)));
+    expect($kept(0.0, 2.5, 1.992, 2.0, 0.0))->toBe([0.0, 2.5, 0.0])
+        ->and($kept(0.0, 2.0, 1.989, 2.5, 0.0))->toBe([0.0, 2.0, 1.989, 2.5, 0.0])
+        ->and($kept(0.0, 0.001))->toBe([0.0, 0.001]);
 });

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+use GentlePour\Exposure\Aperture;
+use GentlePour\Exposure\Exposure;
+use GentlePour\Exposure\Iso;
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Exposure\Stops;
+use GentlePour\Kit\Filter;
+use GentlePour\Kit\FilterKind;
+use GentlePour\Kit\FilterStack;
+use GentlePour\Kit\Mount;
+use GentlePour\Outing\RunSheet;
+use GentlePour\Outing\Step;
+
+/**
+ * @param  list<Filter>  $filters
+ * @return array<string, Step>
+ */
+function sheet(array $filters, bool $bulb = false): array
+{
+    $reading = new Exposure(Aperture::named(8), ShutterTime::parse('1/60'), Iso::of(200));
+    $long = new Exposure(Aperture::named(11), ShutterTime::ofSeconds(45), Iso::of(100));
+
+    return array_column(RunSheet::of($reading, $long, FilterStack::of($filters), '45 s', $bulb), null, 'key');
+}
+
+it('puts everything that needs an eye before the dark filter (common practice)', function (): void {
+    $stack = FilterStack::of([
+        Filter::of('Ten', FilterKind::NeutralDensity, Mount::Slot, Stops::of(10)),
+        Filter::of('Pola', FilterKind::Polariser, Mount::Thread, null),
+    ]);
+    $reading = new Exposure(Aperture::named(11), ShutterTime::parse('1/60'), Iso::of(100));
+    $long = new Exposure(Aperture::named(11), ShutterTime::ofSeconds(45), Iso::of(100));
+    $keys = array_map(fn (Step $s): string => $s->key, $steps = RunSheet::of($reading, $long, $stack, '45 s', true));
+
+    expect($keys)->toBe(['compose', 'polariser', 'base', 'focus', 'stabiliser', 'eyepiece', 'filter', 'settings', 'trigger'])
+        ->and($steps[6]->title)->toBe('Dark filter last: Ten')->and($steps[6]->detail)->toContain('gasket')
+        ->and($steps[2]->detail)->toContain('1/60, f/11, ISO 100')->and($steps[7]->detail)->toContain('45 s');
+    expect(
+        array_map(fn (Step $s): string => $s->key, RunSheet::of($reading, $long, FilterStack::empty(), '1 s', false)),
+    )->not->toContain('filter')->not->toContain('polariser');
+});
+
+it('says dark from four stops on, below it the filter can be seen through (common practice)', function (): void {
+    expect(sheet([nd('Four', 4.0)])['filter']->title)->toBe('Dark filter last: Four')
+        ->and(sheet([nd('Less', 3.9)])['filter']->title)->toBe('Filter on: Less')
+        ->and(sheet([nd('Three', 3.0), nd('One', 1.0)])['filter']->title)->toBe('Dark filter last: Three + One')
+        ->and(sheet([nd('Three', 3.0)])['filter']->skipped)->toBe('the frame would be 3.0 stops too bright');
+});
+
+it('says how a filter goes on by what it goes on with (common practice)', function (): void {
+    expect(sheet([nd('Ten', 10, Mount::Thread)])['filter']->detail)->toBe('Screw it home gently; do not touch the focus ring.')
+        ->and(sheet([nd('Ten', 10, Mount::Thread), nd('Six', 6)])['filter']->detail)
+        ->toBe('Darkest in the slot nearest the lens, gasket to the lens, no gap of light.');
+});
+
+it('turns what is turned by eye, and fits the rest', function (): void {
+    $polariser = Filter::of('Pola', FilterKind::Polariser, Mount::Thread, null);
+    $variable = Filter::of('Vario', FilterKind::Variable, Mount::Thread, Stops::of(8), lightest: Stops::of(2));
+    expect(sheet([$polariser])['polariser']->title)->toBe('Turn the Pola')->and(sheet([$polariser]))->not->toHaveKey('filter')
+        ->and(array_keys(sheet([$variable])))->toContain($variable->kind->isTurned() ? 'polariser' : 'filter');
+});
+
+it('says what to set, and how it is let go, by who counts the time', function (): void {
+    $timed = sheet([nd('Six', 6)]);
+    expect($timed['settings']->title)->toBe('45 s, f/11, ISO 100')
+        ->and($timed['settings']->detail)->toBe('Manual exposure, raw, fixed white balance.')
+        ->and($timed['trigger']->title)->toBe('Two-second delay or release')
+        ->and($timed['base']->detail)->toStartWith('1/60, f/8, ISO 200.');
+    $bulb = sheet([nd('Six', 6)], true);
+    expect($bulb['settings']->title)->toBe('Bulb, f/11, ISO 100')->and($bulb['settings']->detail)->toBe('Set to bulb; it stays open for 45 s.')
+        ->and($bulb['trigger']->title)->toBe('Release in hand, locked cable');
+});
+
+it('says of each step what goes wrong without it', function (): void {
+    $polariser = Filter::of('Pola', FilterKind::Polariser, Mount::Thread, null);
+    $steps = sheet([$polariser, nd('Six', 6)]);
+    expect(array_map(fn (Step $s): string => $s->skipped, $steps))->toBe([
+        'compose' => 'the frame may be off and the horizon tilted',
+        'polariser' => 'the glare stays, and the reading is off by up to two stops',
+        'base' => 'a wrong reading spoils the whole long frame',
+        'focus' => 'the autofocus hunts behind the dark filter',
+        'stabiliser' => 'the stabiliser blurs what should be sharp',
+        'eyepiece' => 'light leaks in and washes out the frame',
+        'filter' => $steps['filter']->skipped,
+        'settings' => 'the exposure is not the one that was worked out',
+        'trigger' => 'the press itself shakes the frame',
+    ]);
+});
