@@ -20,3 +20,11 @@ it('warns at the edge of every water of what that water does (common practice of
         expect($caution)->not->toMatch('/\\bsafe\\b/i');
     }
 })->with(WaterKind::cases());
+
+it('says the cautions in full', function (): void {
+    expect(Cautions::for(WaterKind::Swell)[0])->toBe(
+        'Watch the water for a full quarter of an hour before going down; never turn your back on it; leave while the way out is dry.',
+    )->and(Cautions::for(WaterKind::Lake)[0])->toBe(
+        'Wet rock is slippery, and cold water takes the breath; wind raises waves within minutes. Keep a dry way out.',
+    )->and(Cautions::for(WaterKind::River)[0])->toBe('Rivers rise after rain upstream, and wet rock is slippery; keep a dry way out.');
+});

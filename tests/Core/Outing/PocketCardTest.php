@@ -88,3 +88,26 @@ it('writes CSV that reads back, names with commas and all', function (): void {
 it('is empty for a bag without filters', function (): void {
     expect(PocketCard::of(cardBag([]))->columns)->toBe([])->and(PocketCard::of(cardBag([]))->csv())->toContain('base shutter');
 });
+
+// By hand: 1/60 is 1/64 s; a hundred times that is 1.56 s, which the dial calls 1.6; 2^15 times 512 s, counted as 510.
+it('writes every row of the card, whole stops of the dial, and nothing beyond two hours', function (): void {
+    expect(PocketCard::of(cardBag(['One, "hundred"' => 6.6438, 'Fifteen' => 15]))->csv())->toBe(implode("\r\n", [
+        'base shutter,"One, ""hundred"" (6.64 stops)",seconds,Fifteen (15 stops),seconds',
+        '1/2000,1/20,0.0496,15 s,16', '1/1000,1/10,0.0992,30 s,32', '1/500,1/5,0.1984,1:04,64', '1/250,0.4 s,0.3969,2:10,130',
+        '1/125,0.8 s,0.7937,4:15,255', '1/60,1.6 s,1.5874,8:30,510', '1/30,3.2 s,3.1748,17:05,1025', '1/15,6 s,6.3496,34:10,2050',
+        '1/8,13 s,12.6992,1:08:15,4095', '1/4,25 s,25.3984,,', '1/2,50 s,50,,', '1,1:40,100,,', '2,3:20,200,,', '4,6:40,400,,', '',
+    ]));
+});
+
+it('shows the strengths of single filters first, as many columns as fit on A6, from the weakest to the darkest', function (): void {
+    $bag = cardBag(['Ten' => 10, 'One' => 1, 'Six' => 6, 'Three' => 3]);
+    $two = new Bag($bag->camera, $bag->lens, $bag->filters, 2, true);
+    $card = PocketCard::of($two);
+
+    expect(array_column($card->columns, 'stops'))->toBe([1.0, 3.0, 4.0, 6.0, 7.0, 9.0, 10.0, 11.0])
+        ->and($card->columns)->toHaveCount(PocketCard::COLUMNS)->and(array_column($card->columns, 'name'))->toContain('Three + One')
+        ->and(count($card->rows))->toBe(14);
+    // A half stop apart are two columns, a tenth is one.
+    expect(array_column(PocketCard::of(cardBag(['A' => 6, 'B' => 6.5, 'C' => 6.6]))->columns, 'name'))->toBe(['A', 'B'])
+        ->and(array_column(PocketCard::of(cardBag(['A' => 6, 'B' => 6.2]))->columns, 'name'))->toBe(['A', 'B']);
+});
