@@ -28,7 +28,6 @@ use GentlePour\Tide\Harmonic;
 use GentlePour\Tide\HarmonicCurve;
 use GentlePour\Tide\Level;
 use GentlePour\Time\PlaceCalendar;
-use GentlePour\Time\Spans;
 
 function shelfTide(float $from, float $to): HarmonicCurve
 {
@@ -38,13 +37,6 @@ function shelfTide(float $from, float $to): HarmonicCurve
         [new Harmonic('M2', 1.6, 140), new Harmonic('S2', 0.6, 178), new Harmonic('K1', 0.2, 50)], $table, 3.0, $from, $to,
     );
 }
-
-it('intersects spans', function (): void {
-    expect(
-        Spans::intersect([[0.0, 10.0], [20.0, 30.0]], [[5.0, 22.0], [25.0, 26.0], [29.0, 40.0]]),
-    )->toBe([[5.0, 10.0], [20.0, 22.0], [25.0, 26.0], [29.0, 30.0]])
-        ->and(Spans::intersect([], [[0.0, 1.0]]))->toBe([]);
-});
 
 it('finds the windows that asking every minute finds', function (Trend $trend, array $days, ?array $hours, array $sun): void {
     $from = (float) gmmktime(0, 0, 0, 3, 20, 2027);

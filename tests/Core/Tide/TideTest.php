@@ -18,7 +18,6 @@ use GentlePour\Tide\SubordinateOffsets;
 use GentlePour\Tide\TableCurve;
 use GentlePour\Tide\TideCurve;
 use GentlePour\Tide\TideEvent;
-use GentlePour\Time\Instant;
 
 function constituents(): Constituents
 {
@@ -225,20 +224,6 @@ it('keeps impossible spans and years out', function (): void {
         ->and(fn () => $tide(at('2026-10-02'), at('2036-10-01')))->toBeRefused('Three years', 'to')
         ->and(fn () => $tide(NAN, 0))->toBeRefused('1900 to 2100', 'from')
         ->and(fn () => $tide(568_000_000_000, 568_000_090_000))->toBeRefused('1900 to 2100', 'from');
-});
-
-it('reads instants as they are written, by the place’s clock, and no others', function (): void {
-    $london = new DateTimeZone('Europe/London');
-
-    expect(Instant::parse('2026-07-01T06:30', $london))->toBe((float) gmmktime(5, 30, 0, 7, 1, 2026))
-        ->and(Instant::parse('2026-07-01T06:30:00Z', $london))->toBe((float) gmmktime(6, 30, 0, 7, 1, 2026))
-        ->and(Instant::parse('2026-07-01', $london))->toBe((float) gmmktime(23, 0, 0, 6, 30, 2026))
-        ->and(Instant::write(Instant::parse('2026-07-01T06:30', $london), $london))->toBe('2026-07-01T06:30:00+01:00');
-    foreach (['20000-01-01', '2026-02-30', 'tomorrow', '', '2026-13-01', '2026-01-01T25:00', '2026-01-01T10:61'] as $written) {
-        expect(fn () => Instant::parse($written, $london))->toBeRefused('is not a date or an instant; write it like 2027-03-21');
-    }
-    expect(fn () => Instant::parse('1776-07-04', $london))->toBeRefused('Years from 1900 to 2100')
-        ->and(fn () => Instant::timezone('Moon/Base'))->toBeRefused('time zone');
 });
 
 /** @param  array<string, float>  $amplitudes */

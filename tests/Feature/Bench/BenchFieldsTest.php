@@ -99,7 +99,8 @@ it('has a wall for the wind by what the camera stands on, and by the person’s 
     expect($wall(['wind' => '5', 'support' => '', 'focal' => '24']))->toBeAbout(60.0, 1.0);
     expect($wall(['wind' => '5', 'support' => 'tripod', 'focal' => '24']))->toBeAbout(60.0, 1.0);
     expect($wall(['wind' => '5', 'support' => 'heavy', 'focal' => '24']))->toBeGreaterThan(600.0);
-    expect(array_column(worked(['wind' => '1'])->question->walls(), 'kind'))->not->toContain('wind');
+    expect(array_column(worked(['wind' => '1'])->question->walls(), 'kind'))->not->toContain(WallKind::Wind)
+        ->and(array_column(worked(['wind' => '9'])->question->walls(), 'kind'))->toContain(WallKind::Wind);
 });
 
 it('aims where all that moves in the picture is suited', function (): void {

@@ -118,3 +118,24 @@ it('keeps a record whole when its kit is gone', function (): void {
 
     $this->get("/log/{$frame->id}")->assertOk()->assertSee('Six');
 });
+
+it('leaves a forgotten taste forgotten when only the note of an old frame changes', function (): void {
+    Frame::query()->delete();
+    $frame = Frame::factory()->taken(1.3)->create();
+    $judge = fn (array $said) => $this->put("/log/{$frame->id}", $said + ['open' => '1.3'])->assertRedirect();
+    $judge(['blur' => 'too_crisp']);
+    $kind = $frame->refresh()->water_kind;
+    expect(tastes()->of($kind)->verdicts)->toBe(1);
+
+    $this->travel(1)->minutes();
+    tastes()->reset($kind);
+    expect(tastes()->of($kind)->verdicts)->toBe(0);
+    $this->travel(1)->minutes();
+    $judge(['blur' => 'too_crisp', 'note' => 'The gulls have it.']);
+    expect($frame->refresh()->note)->toBe('The gulls have it.')->and(tastes()->of($kind)->verdicts)->toBe(0);
+    // Another verdict is a verdict of today.
+    $judge(['blur' => 'right', 'note' => 'On second thoughts.']);
+    expect(tastes()->of($kind)->verdicts)->toBe(1);
+    $judge(['blur' => '']);
+    expect($frame->refresh()->judged_at)->toBeNull()->and(tastes()->of($kind)->verdicts)->toBe(0);
+});

@@ -174,6 +174,18 @@ it('reads tide tables from lines and from calendar events', function (): void {
         ->and(fn () => TideTable::parse('2026-11-24 06:00 99', $zone))->toBeRefused('no tide');
 });
 
+it('goes by the time zone that a calendar names, and by the place’s where it names none', function (): void {
+    $table = fn (string $low, string $high): array => array_map(fn ($e): string => gmdate('H:i', (int) $e->unix), TideTable::parse(
+        "BEGIN:VCALENDAR\nVERSION:2.0\nBEGIN:VEVENT\nDTSTART{$low}\nSUMMARY:Low water 1.0 m\nEND:VEVENT\n"
+        ."BEGIN:VEVENT\nDTSTART{$high}\nSUMMARY:High water 4.9 m\nEND:VEVENT\nEND:VCALENDAR",
+        new DateTimeZone('Europe/London'),
+    ));
+    expect($table(':20260724T060000Z', ':20260724T121500Z'))->toBe(['06:00', '12:15'])
+        ->and($table(':20260724T060000', ':20260724T121500'))->toBe(['05:00', '11:15'])
+        ->and($table(';TZID=Europe/Paris:20260724T060000', ';TZID=Europe/Paris:20260724T121500'))->toBe(['04:00', '10:15'])
+        ->and(fn () => $table(';VALUE=DATE:20260724', ':20260724T121500Z'))->toBeRefused('Event 1 of the calendar');
+});
+
 it('lists the nearest stations while a position is typed', function (): void {
     $this->get('/places/stations?position='.urlencode('47.6, -122.3'))->assertOk()->assertSee('Seattle')->assertSee('km');
     $this->get('/places/stations?position=nowhere')->assertOk()->assertSee('not a position');
