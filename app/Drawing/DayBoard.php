@@ -198,7 +198,7 @@ final readonly class DayBoard
         return new LeaveMark(
             $this->y($getOff->levelM), $words, $hatchX, max(0.0, $this->axis->x($to) - $hatchX), $edgeX,
             new Label(
-                self::flag($getOff).' '.$this->axis->clock($edge),
+                $this->flag($getOff),
                 $edgeX > self::RIGHT - self::FLAG - 4 ? $edgeX - self::FLAG - 2 : $edgeX + 2, self::TOP - 19,
             ),
         );
@@ -224,9 +224,12 @@ final readonly class DayBoard
         return $words;
     }
 
-    private static function flag(GetOff $getOff): string
+    /** The time by the minute, on the side that is dry. */
+    private function flag(GetOff $getOff): string
     {
-        return $getOff->awashUntilUnix === null ? 'get off by' : 'awash until';
+        return $getOff->awashUntilUnix === null
+            ? 'get off by '.$this->axis->clock(60 * floor($getOff->leaveUnix / 60))
+            : 'awash until '.$this->axis->clock(60 * ceil($getOff->awashUntilUnix / 60));
     }
 
     /** @return list<DayMoment> */

@@ -25,6 +25,12 @@ final class HoldPlan
 {
     private const MOST_STEPS = 120;
 
+    /** Ways looked at for each step: stacks of filters that may stay on. */
+    private const WAYS = 40;
+
+    /** What is worth changing filters for in the dark, in stops. Judgement. */
+    private const WORTH_CHANGING = 0.75;
+
     /**
      * @return list<HoldStep>
      */
@@ -38,7 +44,7 @@ final class HoldPlan
             $ev = $light->ev100($unix);
             $drift = Limit::LightDrift->clamp($light->driftStopsPerMinute($unix));
             $question = new Question(self::reading($ev), Stops::zero(), $target, $bag, null, DriftingLight::of($drift), $habits);
-            $ways = BackSolver::solve($question, 40);
+            $ways = BackSolver::solve($question, self::WAYS);
             $way = self::steady($before, $ways->byStack) ?? $ways->best();
             $changes = $way !== null && ($before === null || $way->filters->label() !== $before->filters->label());
             $plan[] = new HoldStep($unix, $ev, $drift, $way, $changes);
@@ -69,7 +75,7 @@ final class HoldPlan
     private static function steady(?Way $before, array $ways): ?Way
     {
         foreach ($ways as $way) {
-            if ($before !== null && $way->filters->label() === $before->filters->label() && $way->score() < $ways[0]->score() + 0.75) {
+            if ($before !== null && $way->filters->label() === $before->filters->label() && $way->score() < $ways[0]->score() + self::WORTH_CHANGING) {
                 return $way;
             }
         }

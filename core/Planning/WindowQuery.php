@@ -38,6 +38,12 @@ final readonly class WindowQuery
         Limit::WindowMinutes->check($minutesAtLeast, 'minutes_at_least');
     }
 
+    public function asksForSun(): bool
+    {
+        return $this->sunLeastDeg > Limit::SunAltitude->least() || $this->sunMostDeg < Limit::SunAltitude->most()
+            || $this->sunAzimuth !== null;
+    }
+
     public function asksForTide(): bool
     {
         return $this->level !== null || $this->trend !== Trend::Any;

@@ -37,14 +37,13 @@ final class WindowSearch
             $spans = Spans::intersect($spans, self::tideSpans($query, $tide, $spans));
         }
         $spans = self::longEnough($query, $spans);
-        if ($query->sunLeastDeg > -90 || $query->sunMostDeg < 90 || $query->sunAzimuth !== null) {
+        if ($query->asksForSun()) {
             $spans = Spans::where($spans, static fn (float $unix): bool => self::sunFits($query, $unix), self::SUN_STEP_S);
         }
         $light = LightCurve::of($query->observer, $query->sky);
-        $highWaters = array_values(array_filter($tide?->events() ?? [], static fn (TideEvent $e): bool => $e->high));
 
         return array_map(
-            static fn (array $span): Window => self::window($query, $tide, $highWaters, $light, $span[0], $span[1]),
+            static fn (array $span): Window => self::window($query, $tide, $light, $span[0], $span[1]),
             self::longEnough($query, $spans),
         );
     }
@@ -112,18 +111,11 @@ final class WindowSearch
         return fmod($sun->azimuthDeg - $from + 720, 360) <= fmod($to - $from + 720, 360);
     }
 
-    /** @param  list<TideEvent>  $highWaters */
-    private static function window(
-        WindowQuery $query, ?TideCurve $tide, array $highWaters, LightCurve $light, float $from, float $to,
-    ): Window {
+    private static function window(WindowQuery $query, ?TideCurve $tide, LightCurve $light, float $from, float $to): Window
+    {
         $middle = ($from + $to) / 2;
         $sun = array_map($query->observer->sun(...), [$from, $middle, $to]);
-        $highest = $tide === null ? null : max($tide->heightM($from), $tide->heightM($middle), $tide->heightM($to));
-        foreach ($highWaters as $event) {
-            if ($event->unix > $from && $event->unix < $to) {
-                $highest = max((float) $highest, $event->heightM);
-            }
-        }
+        $highest = $tide === null ? null : self::highestM($tide, $from, $to);
         $rise = $tide === null ? 0.0 : $tide->heightM($to) - $tide->heightM($from);
 
         return new Window(
@@ -135,6 +127,14 @@ final class WindowSearch
         );
     }
 
+    /** The highest that the water stands from one instant to another: at one of them, or at a high water between. */
+    private static function highestM(TideCurve $tide, float $from, float $to): float
+    {
+        $between = array_filter($tide->events(), static fn (TideEvent $e): bool => $e->unix > $from && $e->unix < $to);
+
+        return max($tide->heightM($from), $tide->heightM($to), ...array_map(static fn (TideEvent $e): float => $e->heightM, $between));
+    }
+
     /**
      * What speaks for a window, each from nothing to a few points. Judgement.
      *
@@ -143,7 +143,7 @@ final class WindowSearch
     private static function terms(WindowQuery $query, float $from, float $to, ?float $highest, float $sunDeg): array
     {
         $minutes = ($to - $from) / 60;
-        $terms = [new Term('length', min(3.0, log(max(1.0, $minutes / $query->minutesAtLeast), 2)), sprintf('%d minutes long', $minutes))];
+        $terms = [new Term('length', min(3.0, log($minutes / $query->minutesAtLeast, 2)), sprintf('%d minutes long', $minutes))];
         $terms[] = match (LightPhase::ofAltitude($sunDeg)) {
             LightPhase::Night, LightPhase::Astronomical, LightPhase::Nautical => new Term('light', 0.5, 'night or deep dusk'),
             LightPhase::Blue => new Term('light', 2.0, 'blue hour'),

@@ -52,7 +52,8 @@ it('keeps the filters that are on until others are worth three quarters of a sto
         $same = array_values(array_filter($ways, fn (Way $w): bool => $before !== null && $w->filters->label() === $before));
         $stays = $same !== [] && $same[0]->score() < $ways[0]->score() + 0.75;
         $expected = $stays ? $before : ($ways[0] ?? null)?->filters->label();
-        expect($step->way?->filters->label())->toBe($expected)
+        $taken = array_values(array_filter($ways, fn (Way $w): bool => $w->filters->label() === $expected))[0] ?? null;
+        expect($step->way?->filters->label())->toBe($expected)->and($step->way?->exact->seconds)->toBe($taken?->exact->seconds)
             ->and($step->changes)->toBe($step->way !== null && $expected !== $before);
         $kept += $stays && $ways[0]->filters->label() !== $before ? 1 : 0;
         $changed += $step->changes ? 1 : 0;
@@ -68,6 +69,9 @@ it('takes a step every five minutes from first to last, or as many as will do ov
     );
     expect($steps(0.5))->toBe([0.0, 300.0, 600.0, 900.0, 1200.0, 1500.0, 1800.0])
         ->and($steps(0.5, 900))->toBe([0.0, 900.0, 1800.0])->and($steps(0))->toBe([0.0])
+        // A last step that is due within a second is taken.
+        ->and($steps(1799.5 / 3600))->toHaveCount(7)->and($steps(1799 / 3600))->toHaveCount(7)->and($steps(1798.5 / 3600))->toHaveCount(6)
+        ->and(HoldPlan::of(duskLight(), between(1, 4), bag([]), new Habits, DUSK, DUSK + 900)[1]->unix)->toBe(DUSK + 300)
         ->and($steps(24))->toHaveCount(121)->and($steps(24)[1])->toBe(720.0);
 });
 

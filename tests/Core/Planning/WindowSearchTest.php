@@ -164,6 +164,21 @@ it('cuts by either bound of the sun alone', function (): void {
         ->and($night)->toHaveCount(2)->and($night[0]->to)->toBeAbout($day[0]->from, 2);
 });
 
+it('goes by the sun in the middle, where a window begins and ends in another light', function (): void {
+    expect(windowsOf(hours: [330, 1170])[0]->terms[1]->why)->toBe('day')->and(windowsOf(hours: [0, 1440])[0]->terms[1]->why)->toBe('day');
+});
+
+it('calls five centimetres over a window a rise or a fall, and less neither (judgement)', function (): void {
+    $trend = fn (float $fromM, float $toM): Trend => windowsOf(tide: straightTide([MIDNIGHT => $fromM, MIDNIGHT + 24 * HOUR => $toM]))[0]->trend;
+    expect($trend(0.0, 0.05))->toBe(Trend::Rising)->and($trend(0.05, 0.0))->toBe(Trend::Falling)->and($trend(0.0, 0.0499))->toBe(Trend::Any);
+});
+
+it('asks for nothing unless it is told, but ten minutes', function (): void {
+    $query = new WindowQuery(new Observer(0, 0), new PlaceCalendar(new DateTimeZone('UTC')));
+    expect([$query->sunLeastDeg, $query->sunMostDeg, $query->minutesAtLeast])->toBe([-90.0, 90.0, 10.0])
+        ->and($query->asksForSun())->toBeFalse()->and($query->asksForTide())->toBeFalse();
+});
+
 it('knows when a tide is asked for', function (): void {
     $query = fn (?Level $level, Trend $trend): bool => (
         new WindowQuery(new Observer(0, 0), new PlaceCalendar(new DateTimeZone('UTC')), $level, $trend)
