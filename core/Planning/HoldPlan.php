@@ -75,7 +75,7 @@ final class HoldPlan
     private static function steady(?Way $before, array $ways): ?Way
     {
         foreach ($ways as $way) {
-            if ($before !== null && $way->filters->label() === $before->filters->label() && $way->score() < $ways[0]->score() + self::WORTH_CHANGING) {
+            if ($way->filters->label() === $before?->filters->label() && $way->score() < $ways[0]->score() + self::WORTH_CHANGING) {
                 return $way;
             }
         }

@@ -229,3 +229,24 @@ test('no line of code is longer than 140 characters', function (): void {
     }
     expect($found)->toBe([]);
 });
+
+it('uses nothing that lies beside or above it in the drawing of docs/architecture.md', function (string $folder, string $namespace, array $rows): void {
+    $height = [];
+    foreach (array_reverse($rows) as $row => $folders) {
+        $height += array_fill_keys($folders, $row);
+    }
+    $drawing = (string) file_get_contents(dirname(__DIR__, 2).'/docs/architecture.svg');
+    foreach (folderUses($folder, $namespace) as $from => $uses) {
+        expect($from === 'Providers' || str_contains($drawing, ">{$from}<"))->toBeTrue("the drawing lacks {$folder}/{$from}");
+        foreach ($uses as $to) {
+            expect($height[$to] < $height[$from])->toBeTrue("{$folder}/{$from} uses {$to}");
+        }
+    }
+})->with([
+    'core' => ['core', 'GentlePour', [
+        ['Documents'], ['Planning', 'Outing', 'Scene'], ['Solving', 'Review'], ['Motion'], ['Kit', 'Sky', 'Measuring'], ['Exposure', 'Time', 'Tide'],
+    ]],
+    'app' => ['app', 'App', [
+        ['Providers'], ['Rooms', 'Console'], ['Drawing', 'Files', 'Devices'], ['Household', 'Tide', 'Forms'], ['Models'],
+    ]],
+]);
