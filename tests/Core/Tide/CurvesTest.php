@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+use GentlePour\Tide\Constituents;
+use GentlePour\Tide\Harmonic;
+use GentlePour\Tide\LearnedLevel;
+use GentlePour\Tide\Level;
+use GentlePour\Tide\LevelSpan;
+use GentlePour\Tide\MeanLongitudes;
+use GentlePour\Tide\RegulaFalsi;
+use GentlePour\Tide\Sighting;
+use GentlePour\Tide\Station;
+use GentlePour\Tide\SubordinateCurve;
+use GentlePour\Tide\SubordinateOffsets;
+use GentlePour\Tide\TableCurve;
+use GentlePour\Tide\TideCurve;
+use GentlePour\Tide\TideEvent;
+use GentlePour\Tide\TideSpan;
+
+// Curves of straight lines and half cosines, worked out by hand. Instants in seconds from nought.
+
+/** @return TideCurve 2 m, up to 6 m at an hour, down to 0 m at three, up to 4 m at five, down to 3 m at six */
+function handTide(): TideCurve
+{
+    return straightTide([0 => 2.0, 3600 => 6.0, 10800 => 0.0, 18000 => 4.0, 21600 => 3.0]);
+}
+
+/**
+ * @param  list<LevelSpan>  $spans
+ * @return list<array{float, float, float, float}>
+ */
+function written(array $spans): array
+{
+    return array_map(fn (LevelSpan $s): array => [round($s->from), round($s->to), round($s->highestM, 3), round($s->lowestM, 3)], $spans);
+}
+
+it('stands above, below and between heights from crossing to crossing, with the highest and lowest in between', function (): void {
+    expect(written(Level::between(3.0, null)->spans(handTide())))->toBe([[900.0, 7200.0, 6.0, 3.0], [16200.0, 21600.0, 4.0, 3.0]])
+        ->and(written(Level::between(null, 3.0)->spans(handTide())))->toBe([[0.0, 900.0, 3.0, 2.0], [7200.0, 16200.0, 3.0, 0.0]])
+        ->and(written(Level::between(1.0, 5.0)->spans(handTide())))->toBe([
+            [0.0, 2700.0, 5.0, 2.0], [4800.0, 9600.0, 5.0, 1.0], [12600.0, 21600.0, 4.0, 1.0],
+        ])->and(written(Level::between(-1.0, 9.0)->spans(handTide())))->toBe([[0.0, 21600.0, 6.0, 0.0]])
+        ->and(Level::between(7.0, null)->spans(handTide()))->toBe([])->and(written(Level::between(null, 7.0)->spans(handTide())))->toBe([[0.0, 21600.0, 6.0, 0.0]])
+        // A limit that is only touched at a turn is not crossed.
+        ->and(written(Level::between(0.0, null)->spans(handTide())))->toBe([[0.0, 21600.0, 6.0, 0.0]])
+        ->and(written(Level::between(null, 6.0)->spans(handTide())))->toBe([[0.0, 21600.0, 6.0, 0.0]]);
+});
+
+it('passes over the turns between which nothing was asked, and changes nothing inside', function (): void {
+    $in = fn (array $within): array => written(Level::between(3.0, null)->spans(handTide(), $within));
+    expect($in([[0.0, 21600.0]]))->toBe([[900.0, 7200.0, 6.0, 3.0], [16200.0, 21600.0, 4.0, 3.0]])
+        ->and($in([[0.0, 100.0]]))->toBe([[900.0, 3600.0, 6.0, 3.0]])
+        ->and($in([[4000.0, 4100.0]]))->toBe([[3600.0, 7200.0, 6.0, 3.0]])
+        ->and($in([[12000.0, 13000.0], [19000.0, 19100.0]]))->toBe([[16200.0, 21600.0, 4.0, 3.0]])
+        ->and($in([[0.0, 100.0], [12000.0, 13000.0]]))->toBe([[900.0, 3600.0, 6.0, 3.0], [16200.0, 18000.0, 4.0, 3.0]])
+        // What ends or begins at a turn does not ask beyond it.
+        ->and($in([[0.0, 3600.0]]))->toBe([[900.0, 3600.0, 6.0, 3.0]])->and($in([[3600.0, 4000.0]]))->toBe([[3600.0, 7200.0, 6.0, 3.0]])
+        ->and($in([]))->toBe([]);
+});
+
+it('holds at its own limits, and refuses those that hold nothing', function (): void {
+    expect(Level::between(1.0, 2.0)->holds(1.0))->toBeTrue()->and(Level::between(1.0, 2.0)->holds(2.0))->toBeTrue()
+        ->and(Level::between(1.0, 2.0)->holds(0.99))->toBeFalse()->and(Level::between(1.0, 2.0)->holds(2.01))->toBeFalse()
+        ->and(Level::between(1.0, null)->holds(99))->toBeTrue()->and(Level::between(null, 2.0)->holds(-99))->toBeTrue()
+        ->and(Level::between(1.0, null)->holds(0.9))->toBeFalse()->and(Level::between(null, 2.0)->holds(2.1))->toBeFalse()
+        ->and(fn () => Level::between(31.0, null))->toBeRefused('30', 'above_m')->and(fn () => Level::between(null, -31.0))->toBeRefused('30', 'below_m')
+        ->and(fn () => Level::between(2.0, 2.0))->toBeRefused('below', 'below_m')->and(fn () => Level::between(3.0, 2.0))->toBeRefused('below', 'below_m')
+        ->and(fn () => Level::between(NAN, null))->toBeRefused('finite', 'above_m');
+});
+
+/** @return TableCurve low 1 m at nought, high 5 m at six hours, low 2 m at twelve, high 4 m at eighteen */
+function fourWaters(): TableCurve
+{
+    $h = 3600.0;
+
+    return TableCurve::of([
+        new TideEvent(6 * $h, 5.0, true), new TideEvent(18 * $h, 4.0, true), new TideEvent(0.0, 1.0, false), new TideEvent(12 * $h, 2.0, false),
+    ]);
+}
+
+it('follows a table in whatever order it was written and is asked: a quarter, half and three quarters of the range at a third, half and two thirds of the time', function (): void {
+    $curve = fourWaters();
+    $expected = [0 => 1.0, 2 => 2.0, 3 => 3.0, 4 => 4.0, 6 => 5.0, 8 => 4.25, 9 => 3.5, 10 => 2.75, 12 => 2.0, 14 => 2.5, 15 => 3.0, 16 => 3.5, 18 => 4.0];
+    foreach ([array_keys($expected), array_reverse(array_keys($expected)), [9, 3, 15, 0, 18, 6, 12, 2, 16]] as $hours) {
+        foreach ($hours as $hour) {
+            expect($curve->heightM(3600 * $hour))->toBeAbout($expected[$hour], 1e-9);
+        }
+    }
+    // Beyond its ends it stands still.
+    expect($curve->heightM(-9999))->toBe(1.0)->and($curve->heightM(99999))->toBe(4.0)->and(fourWaters()->heightM(99999))->toBe(4.0)
+        ->and([$curve->from(), $curve->to()])->toBe([0.0, 64800.0])->and($curve->eventsWithMargin())->toBe($curve->events())
+        ->and(array_map(fn (TideEvent $e): float => $e->heightM, $curve->events()))->toBe([1.0, 5.0, 2.0, 4.0]);
+});
+
+it('takes waters ten minutes apart and no closer, and says of the later when it comes', function (): void {
+    $pair = fn (float $later, float $high = 5.0): callable => fn () => TableCurve::of([new TideEvent(0.0, 1.0, false), new TideEvent($later, $high, true)]);
+    expect($pair(600)()->to())->toBe(600.0)
+        ->and($pair(599))->toBeRefused('Two entries of the tide table are less than ten minutes apart, at 1970-01-01 00:09 UTC.')
+        ->and($pair(7200, 0.9))->toBeRefused('A low water stands higher than the high water beside it, at 1970-01-01 02:00 UTC.')
+        ->and($pair(7200, 1.0))->toBeRefused('A low water stands higher')
+        ->and(fn () => TableCurve::of([new TideEvent(0.0, 1.0, false)]))->toBeRefused('two high or low waters at least')
+        // High after high has no low between them to be higher than.
+        ->and(TableCurve::of([new TideEvent(0.0, 4.0, true), new TideEvent(7200.0, 3.0, true)])->heightM(3600))->toBe(3.5);
+});
+
+it('stretches a reference between its waters, in time and in height', function (): void {
+    // High water half an hour later and a fifth higher, low water an hour earlier and half as high.
+    $of = fn (): SubordinateCurve => SubordinateCurve::of(fourWaters(), SubordinateOffsets::of(30, -60, true, 1.2, 0.5));
+    $curve = $of();
+    $events = array_map(fn (TideEvent $e): array => [$e->unix / 3600, round($e->heightM, 9), $e->high], $curve->eventsWithMargin());
+    expect($events)->toBe([[-1.0, 0.5, false], [6.5, 6.0, true], [11.0, 1.0, false], [18.5, 4.8, true]])
+        // Those outside of the span are margin.
+        ->and(array_map(fn (TideEvent $e): float => $e->unix / 3600, $curve->events()))->toBe([6.5, 11.0])
+        ->and([$curve->from(), $curve->to()])->toBe([0.0, 64800.0]);
+    // Half-way in time is half-way in height, wherever the reference is half-way.
+    foreach ([[2.75, 3.25], [6.5, 6.0], [8.75, 3.5], [11.0, 1.0], [14.75, 2.9], [18.5, 4.8], [8.75, 3.5], [2.75, 3.25]] as [$hour, $height]) {
+        expect($curve->heightM(3600 * $hour))->toBeAbout($height, 1e-9)->and($of()->heightM(3600 * $hour))->toBeAbout($height, 1e-9);
+    }
+    // At a third of the time it has risen a quarter.
+    expect($curve->heightM(3600 * (-1 + 2.5)))->toBeAbout(0.5 + 0.25 * 5.5, 1e-9)
+        ->and($curve->heightM(3600 * -20))->toBe(0.5)->and($curve->heightM(3600 * 40))->toBeAbout(4.8, 1e-9);
+});
+
+it('shifts by metres, and a reference that never turns as a whole', function (): void {
+    $shifted = SubordinateCurve::of(fourWaters(), SubordinateOffsets::of(0, 0, false, 0.5, -0.5));
+    expect($shifted->heightM(0))->toBeAbout(0.5, 1e-9)->and($shifted->heightM(6 * 3600))->toBeAbout(5.5, 1e-9)->and($shifted->heightM(3 * 3600))->toBeAbout(3.0, 1e-9);
+    $endless = SubordinateCurve::of(straightTide([0 => 1.0, 3600 => 3.0]), SubordinateOffsets::of(0, 0, false, 0.5, -0.5));
+    expect($endless->heightM(1800))->toBeAbout(2.5, 1e-9)->and($endless->events())->toBe([]);
+    // One water alone has nothing to be stretched to.
+    $one = SubordinateCurve::of(straightTide([0 => 1.0, 3600 => 3.0, 7200 => 1.0]), SubordinateOffsets::of(0, 0, true, 2.0, 1.0));
+    expect($one->heightM(1800))->toBeAbout(4.0, 1e-9)->and($one->heightM(5400))->toBeAbout(4.0, 1e-9);
+    // Between two waters of one height the place's own is drawn evenly.
+    $level = new TideEvent(0.0, 2.0, true);
+    $even = SubordinateCurve::of(TableCurve::of([$level, new TideEvent(7200.0, 2.0, true)]), SubordinateOffsets::of(0, 0, true, 1.5, 1.0));
+    expect($even->heightM(3600))->toBe(3.0);
+});
+
+it('refuses offsets that no place has', function (): void {
+    expect(fn () => SubordinateOffsets::of(721, 0, true, 1, 1))->toBeRefused('time')->and(fn () => SubordinateOffsets::of(0, -721, true, 1, 1))->toBeRefused('time')
+        ->and(fn () => SubordinateOffsets::of(0, 0, true, 11, 1))->toBeRefused('ratio')->and(fn () => SubordinateOffsets::of(0, 0, true, 1, 11))->toBeRefused('ratio')
+        ->and(fn () => SubordinateOffsets::of(0, 0, false, 21, 0))->toBeRefused('height')->and(fn () => SubordinateOffsets::of(0, 0, false, 0, -21))->toBeRefused('height')
+        ->and(SubordinateOffsets::of(0, 0, false, 15, 0)->high)->toBe(15.0);
+});
+
+it('predicts from 1900 to 2100, three years at most at a time, to the second', function (): void {
+    $first = (float) gmmktime(0, 0, 0, 1, 1, 1900);
+    $last = (float) gmmktime(0, 0, 0, 1, 1, 2100);
+    $span = fn (float $from, float $to): callable => function () use ($from, $to): bool {
+        TideSpan::check($from, $to);
+
+        return true;
+    };
+    expect($span($first, $first + 1)())->toBeTrue()->and($span($last - 1, $last)())->toBeTrue()->and($span(0, 3 * 366 * 86400)())->toBeTrue()
+        ->and($span($first - 1, $first + 9))->toBeRefused('1900 to 2100', 'from')->and($span($last + 1, $last + 9))->toBeRefused('1900 to 2100', 'from')
+        ->and($span($last - 9, $last + 1))->toBeRefused('1900 to 2100', 'to')->and($span($first + 9, $first - 1))->toBeRefused('1900 to 2100', 'to')
+        ->and($span(0, INF))->toBeRefused('1900 to 2100', 'to')->and($span(NAN, 0))->toBeRefused('1900 to 2100', 'from')->and($span(0, NAN))->toBeRefused('1900 to 2100', 'to')
+        ->and($span(5, 5))->toBeRefused('after the beginning', 'to')->and($span(0, 3 * 366 * 86400 + 1))->toBeRefused('Three years', 'to');
+});
+
+it('learns from sightings in any order, of one kind alone, and where two speak of the same height', function (): void {
+    $of = function (array ...$seen): array {
+        $level = LearnedLevel::of(array_map(fn (array $s): Sighting => new Sighting(0.0, $s[0], $s[1]), $seen));
+
+        return [$level->notReachedM, $level->reachedM, count($level->contradicting), $level->toBeReachedM(), $level->toStayDryM()];
+    };
+    expect($of([4.4, true], [4.1, true], [4.6, true]))->toBe([null, 4.1, 0, 4.1, 4.1])
+        ->and($of([3.2, false], [3.6, false], [3.1, false]))->toBe([3.6, null, 0, 3.6, 3.6])
+        ->and($of([3.0, true], [3.0, false]))->toBe([3.0, 3.0, 2, 3.0, 3.0])
+        ->and($of([5.0, true], [3.9, false], [3.8, true], [2.0, false]))->toBe([3.9, 3.8, 2, 3.9, 3.8])
+        ->and(array_keys(LearnedLevel::of([new Sighting(0, 1.0, false), new Sighting(0, 3.9, false), new Sighting(0, 3.8, true)])->contradicting))->toBe([0, 1])
+        ->and($of())->toBe([null, null, 0, null, null]);
+});
+
+it('finds a root inside of its bracket, with few looks, by the Illinois rule (Dowell and Jarratt 1971)', function (callable $function, float $a, float $b, float $root, int $looks): void {
+    $looked = [];
+    $counted = function (float $x) use ($function, &$looked): float {
+        $looked[] = $x;
+
+        return $function($x);
+    };
+    $found = RegulaFalsi::root($counted, $a, $function($a), $b, $function($b), 1e-4);
+    expect($found)->toBeAbout($root, 1e-7)->and(count($looked))->toBe($looks)->and(min($looked))->toBeGreaterThanOrEqual($a)->and(max($looked))->toBeLessThanOrEqual($b);
+    // The first look is where the chord of the bracket crosses.
+    expect($looked[0])->toBeAbout(($a * $function($b) - $b * $function($a)) / ($function($b) - $function($a)), 1e-12);
+})->with([
+    'a line, at once' => [fn (float $x): float => 2 * $x - 3, 0.0, 4.0, 1.5, 1],
+    'the cube root of two' => [fn (float $x): float => $x ** 3 - 2, 0.0, 2.0, 2 ** (1 / 3), 6],
+    'the same from the other side' => [fn (float $x): float => 2 - $x ** 3, 0.0, 2.0, 2 ** (1 / 3), 6],
+    'a cosine' => [fn (float $x): float => cos($x), 0.0, 3.0, M_PI / 2, 3],
+    'a steep end' => [fn (float $x): float => exp($x) - 20, 0.0, 6.0, log(20), 10],
+    'a steep beginning' => [fn (float $x): float => 20 - exp(-$x), -6.0, 0.0, -log(20), 10],
+]);
+
+it('takes its heights, datums and constants from its reference where it follows one, and lists what it cannot predict, the largest first', function (): void {
+    $reference = new Station('made/2', 'Reference', 57.0, -7.0, 'UTC', 'LAT', ['MSL' => 2.0, 'LAT' => -0.5], [new Harmonic('M2', 1.0, 0.0)], null, null, '', '', true);
+    $harmonics = [new Harmonic('M2', 1.0, 0.0), new Harmonic('ODD1', 0.02, 0.0), new Harmonic('ODD2', 0.05, 0.0)];
+    $of = fn (?string $chart, array $datums, ?Station $of): Station => new Station(
+        'made/3', 'Made-up', 57.0, -7.0, 'UTC', $chart, $datums, $harmonics, null, $of, '', '', true,
+    );
+    $follower = $of('MLLW', ['MSL' => 9.0, 'MLLW' => 1.0], $reference);
+    expect($follower->datumNames())->toBe(['MSL', 'LAT'])->and($follower->defaultDatum())->toBe('LAT')
+        ->and(array_map(fn (Harmonic $h): string => $h->name, $follower->unknown(constituents())))->toBe(['ODD2', 'ODD1'])
+        ->and($follower->curve(constituents(), 0, 86400)->heightM(0) - $follower->curve(constituents(), 0, 86400, 'MSL')->heightM(0))->toBeAbout(2.5, 1e-9)
+        ->and($of(null, ['MSL' => 1.0], null)->defaultDatum())->toBe('MSL')->and($of('MLLW', ['MLLW' => 1.0], null)->defaultDatum())->toBe('MSL')
+        ->and($of('MLLW', ['MSL' => 1.0], null)->defaultDatum())->toBe('MSL')->and($of('MLLW', ['MLLW' => 1.0], null)->datumNames())->toBe([])
+        ->and(fn () => $of('MLLW', ['MLLW' => 1.0], null)->curve(constituents(), 0, 86400, 'MLLW'))->toBeRefused('it is one of MSL.', 'datum')
+        ->and(fn () => $follower->curve(constituents(), 0, 86400, 'MLLW'))->toBeRefused('it is one of MSL, LAT.', 'datum');
+});
+
+it('reads the table of constituents, and refuses one without speeds', function (): void {
+    $table = Constituents::of([
+        'constituents' => [
+            'A1' => ['speed' => 15.0, 'doodson' => [1, 0, 0, 0, 0, 0, 90], 'members' => []], 'B2' => ['speed' => '30', 'doodson' => null, 'members' => [['A1', 2], ['M2', -1]]],
+            'M2' => ['speed' => 28.98, 'doodson' => [2, 0, 0, 0, 0, 0, 0]],
+        ],
+        'aliases' => ['BB' => 'B2', 'bad' => 3],
+    ]);
+    $at = MeanLongitudes::at(0.0);
+    expect($table->knows('A1'))->toBeTrue()->and($table->knows('BB'))->toBeTrue()->and($table->knows('bad'))->toBeFalse()->and($table->knows('Z0'))->toBeFalse()
+        ->and($table->speed('BB'))->toBe(30.0)->and($table->argument('BB', $at))->toBeAbout(2 * $table->argument('A1', $at) - $table->argument('M2', $at), 1e-9)
+        ->and($table->correction('BB', $at)[1])->toBeAbout(-$table->correction('M2', $at)[1], 1e-12)
+        ->and($table->correction('BB', $at)[0])->toBeAbout($table->correction('M2', $at)[0], 1e-12)
+        ->and(fn () => Constituents::of(['constituents' => ['A1' => ['doodson' => []]]]))->toBeRefused('“A1” has no speed')
+        ->and(fn () => Constituents::of(['constituents' => ['A1' => 'fast']]))->toBeRefused('“A1” has no speed')
+        ->and(Constituents::of([])->knows('M2'))->toBeFalse();
+});
