@@ -8,6 +8,8 @@ use App\Forms\Position;
 use App\Models\Place;
 use DateTimeImmutable;
 use DateTimeZone;
+use GentlePour\Motion\WaterBody;
+use GentlePour\Outing\Cautions;
 use GentlePour\Planning\Window;
 use GentlePour\Time\Instant;
 use Sabre\VObject\Component\VCalendar;
@@ -15,10 +17,6 @@ use Sabre\VObject\Component\VCalendar;
 /** Windows in open formats: iCalendar with UTC times, an alarm and the cautions; and CSV. */
 final class WindowFiles
 {
-    private const CAUTION = 'Predictions leave out swell sets, surge and weather. Not for navigation. '
-        .'Official tide tables, forecasts, closures, lifeguards and coastguards decide. '
-        .'Watch the water for a quarter of an hour before going down; leave while the way out is dry.';
-
     /** @param  list<Window>  $windows */
     public static function calendar(Place $place, array $windows): string
     {
@@ -30,7 +28,7 @@ final class WindowFiles
                 'UID' => sprintf('window-%d-%d@gentle-pour', $place->id, (int) $window->from),
                 'SUMMARY' => $place->name.($window->highestM === null ? '' : sprintf(', tide to %.1f m', $window->highestM)),
                 'DTSTART' => $at($window->from), 'DTEND' => $at($window->to), 'DTSTAMP' => $at($window->from),
-                'DESCRIPTION' => $window->why()."\n".self::CAUTION,
+                'DESCRIPTION' => implode("\n", [$window->why(), Cautions::OF_A_TIDE, Cautions::atTheEdgeOf(WaterBody::Sea)]),
                 'LOCATION' => $place->latitude === null ? $place->name : $place->name.' ('.Position::write(
                     $place->latitude, (float) $place->longitude,
                 ).')',

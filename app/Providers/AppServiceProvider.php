@@ -14,6 +14,8 @@ use App\Household\Subjects;
 use App\Household\Theme;
 use App\Rooms\Kit\KitShelf;
 use App\Tide\StationCatalogue;
+use GentlePour\Motion\WaterBody;
+use GentlePour\Outing\Cautions;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Application;
@@ -47,6 +49,12 @@ final class AppServiceProvider extends ServiceProvider
         Views::share('write', new Written);
         Views::composer('components.layout', static function (View $view): void {
             $view->with(['theme' => Theme::current(), 'themes' => Theme::cases(), 'rooms' => Room::cases()]);
+        });
+        Views::composer(['places.cautions', 'kit.card', 'water.index'], static function (View $view): void {
+            $view->with([
+                'ofATide' => Cautions::OF_A_TIDE, 'atTheSea' => Cautions::atTheEdgeOf(WaterBody::Sea), 'tell' => Cautions::TELL,
+                'leftOut' => Cautions::LEFT_OUT, 'whoDecides' => Cautions::WHO_DECIDES,
+            ]);
         });
     }
 }

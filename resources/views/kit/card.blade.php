@@ -33,7 +33,7 @@
                         <thead><tr><th>water</th>@foreach (array_keys($waters[0]['looks']) as $look)<th scope="col">{{ $look }}</th>@endforeach</tr></thead>
                         <tbody>@foreach ($waters as $water)<tr><th scope="row">{{ $water['name'] }}</th>@foreach ($water['looks'] as $span)<td>{{ $span }}</td>@endforeach</tr>@endforeach</tbody>
                     </table>
-                    <p class="pocket-foot">Leave while the way out is dry. Watch the water a quarter of an hour before going down; never turn your back on it. Official tables, forecasts and coastguards decide.</p>
+                    <p class="pocket-foot">{{ $atTheSea }} {{ $whoDecides }}</p>
                 </section>
             @endif
         </div>

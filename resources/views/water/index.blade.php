@@ -41,6 +41,6 @@
         </section>
     </div>
     <aside class="cautions" aria-label="Cautions">
-        <p>Measure from where you are dry: watch the water for a quarter of an hour before going down, and never turn your back on it. Sets, surge and spates are in none of these figures.</p>
+        <p>Measure from where you are dry. {{ $atTheSea }} {{ $leftOut }}</p>
     </aside>
 </x-layout>
