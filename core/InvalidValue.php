@@ -10,6 +10,9 @@ namespace GentlePour;
  */
 class InvalidValue extends \InvalidArgumentException
 {
+    /** From here on a number has more figures than anybody reads. */
+    private const PLAIN_UP_TO = 1e12;
+
     private string $field = '';
 
     final public function __construct(string $message, ?self $of = null)
@@ -83,6 +86,6 @@ class InvalidValue extends \InvalidArgumentException
 
     private static function number(float $value): string
     {
-        return Numeral::short($value, abs($value) < 1 ? 5 : 3);
+        return abs($value) < self::PLAIN_UP_TO ? Numeral::short($value, abs($value) < 1 ? 5 : 3) : sprintf('%.3g', $value);
     }
 }

@@ -33,7 +33,10 @@ enum FilterKind: string
         };
     }
 
-    /** Whether it darkens the whole frame. One that does not is never put on to lengthen the time; it stays on where it was for the reading. */
+    /**
+     * Whether it darkens the whole frame. One that does not is never put on to lengthen the time; it stays on where it was for the
+     * reading.
+     */
     public function darkensAll(): bool
     {
         return match ($this) {

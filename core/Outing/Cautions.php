@@ -19,8 +19,8 @@ final class Cautions
 
     public const WHO_DECIDES = 'Official tables, forecasts, closures, wardens, lifeguards and coastguards decide.';
 
-    public const OF_A_TIDE = 'Not for navigation. Predictions leave out swell sets, surge and weather; the official tide table, the forecast, '
-        .'closures, lifeguards and coastguards decide.';
+    public const OF_A_TIDE = 'Not for navigation. Predictions leave out swell sets, surge and weather; the official tide table, '
+        .'the forecast, closures, lifeguards and coastguards decide.';
 
     /** @return non-empty-list<string> */
     public static function for(WaterKind $kind): array

@@ -41,9 +41,10 @@ final class WindowSearch
             $spans = Spans::where($spans, static fn (float $unix): bool => self::sunFits($query, $unix), self::SUN_STEP_S);
         }
         $light = LightCurve::of($query->observer, $query->sky);
+        $events = $tide?->events() ?? [];
 
         return array_map(
-            static fn (array $span): Window => self::window($query, $tide, $light, $span[0], $span[1]),
+            static fn (array $span): Window => self::window($query, $tide, $events, $light, $span[0], $span[1]),
             self::longEnough($query, $spans),
         );
     }
@@ -111,11 +112,13 @@ final class WindowSearch
         return fmod($sun->azimuthDeg - $from + 720, 360) <= fmod($to - $from + 720, 360);
     }
 
-    private static function window(WindowQuery $query, ?TideCurve $tide, LightCurve $light, float $from, float $to): Window
-    {
+    /** @param  list<TideEvent>  $events */
+    private static function window(
+        WindowQuery $query, ?TideCurve $tide, array $events, LightCurve $light, float $from, float $to,
+    ): Window {
         $middle = ($from + $to) / 2;
         $sun = array_map($query->observer->sun(...), [$from, $middle, $to]);
-        $highest = $tide === null ? null : self::highestM($tide, $from, $to);
+        $highest = $tide === null ? null : self::highestM($tide, $events, $from, $to);
         $rise = $tide === null ? 0.0 : $tide->heightM($to) - $tide->heightM($from);
 
         return new Window(
@@ -127,12 +130,21 @@ final class WindowSearch
         );
     }
 
-    /** The highest that the water stands from one instant to another: at one of them, or at a high water between. */
-    private static function highestM(TideCurve $tide, float $from, float $to): float
+    /**
+     * The highest that the water stands from one instant to another: at one of them, or at a high water between.
+     *
+     * @param  list<TideEvent>  $events
+     */
+    private static function highestM(TideCurve $tide, array $events, float $from, float $to): float
     {
-        $between = array_filter($tide->events(), static fn (TideEvent $e): bool => $e->unix > $from && $e->unix < $to);
+        $highest = max($tide->heightM($from), $tide->heightM($to));
+        foreach ($events as $event) {
+            if ($event->unix > $from && $event->unix < $to) {
+                $highest = max($highest, $event->heightM);
+            }
+        }
 
-        return max($tide->heightM($from), $tide->heightM($to), ...array_map(static fn (TideEvent $e): float => $e->heightM, $between));
+        return $highest;
     }
 
     /**

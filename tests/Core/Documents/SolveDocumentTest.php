@@ -150,7 +150,7 @@ it('refuses bad documents at the field', function (array $changes, string $field
     'a reading through a filter that is not there' => [['reading.filters' => ['Nine']], 'reading.filters.0', 'There is no filter called “Nine” in the bag.'],
     'a habit that is none' => [['habits.frames' => 'seven'], 'habits.frames', '“habits.frames” cannot be “seven”; it is one of one, mean.'],
     'a window upside down' => [['target' => ['min_s' => 40, 'max_s' => 10]], 'target.min_s', 'The shortest wanted time must not be above the longest.'],
-    'an endless light' => [['drift_stops_per_min' => 1e300], 'drift_stops_per_min', 'The drift of the light must be between -3 and 3 stops a minute'],
+    'an endless light' => [['drift_stops_per_min' => 1e300], 'drift_stops_per_min', 'The drift of the light must be between -3 and 3 stops a minute, and is 1.00e+300 stops a minute.'],
     'two filters of one name' => [
         ['filters' => [['name' => 'A', 'kind' => 'nd', 'stops' => 3], ['name' => 'a', 'kind' => 'nd', 'stops' => 6]]], 'filters', 'Two filters share a name; give each its own.',
     ],
