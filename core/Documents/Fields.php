@@ -221,13 +221,15 @@ final readonly class Fields
      * @template T
      *
      * @param  callable(): T  $make
+     * @param  array<string, string>  $names  fields of the document by what the core calls them, where the two differ
      * @return T
      */
-    public function make(callable $make, string $name = ''): mixed
+    public function make(callable $make, string $name = '', array $names = []): mixed
     {
         try {
             return $make();
         } catch (InvalidValue $e) {
+            $e = $e->renamed($names);
             $at = $name === '' ? $this->path : $this->at($name);
             throw $at === '' || str_starts_with($e->field(), $at) ? $e : $e->at($at);
         }

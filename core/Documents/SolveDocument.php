@@ -85,7 +85,7 @@ final class SolveDocument
 
         return $earlier->make(static fn (): DriftingLight => DriftingLight::between(
             self::reading($earlier, $bag)->ev100(), $reading->ev100(), $earlier->number('minutes_before'),
-        ));
+        ), names: ['minutes' => 'minutes_before']);
     }
 
     private static function sharp(Fields $in): SharpRange
@@ -147,7 +147,7 @@ final class SolveDocument
             $lens->numberOr('focal_length_mm', 50), $lens->aperture('aperture_min'), $lens->aperture('aperture_max'),
             $lens->has('thread_mm') ? $lens->number('thread_mm') : null,
             $lens->has('aperture_best_from') ? [$lens->aperture('aperture_best_from'), $lens->aperture('aperture_best_to')] : null,
-        ));
+        ), names: ['preferred' => 'aperture_best_to']);
         $filters = array_map(self::filter(...), $in->children('filters'));
         $rings = array_map(static fn (Fields $ring): array => [$ring->number('from_mm'), $ring->number('to_mm')], $in->children('rings'));
 
@@ -182,7 +182,9 @@ final class SolveDocument
 
     private static function cast(Fields $in): ColourCast
     {
-        return $in->make(static fn (): ColourCast => ColourCast::of($in->numberOr('red_stops', 0), $in->numberOr('blue_stops', 0)));
+        return $in->make(static fn (): ColourCast => ColourCast::of($in->numberOr('red_stops', 0), $in->numberOr('blue_stops', 0)), names: [
+            'cast_red' => 'red_stops', 'cast_blue' => 'blue_stops',
+        ]);
     }
 
     private static function habits(Fields $in): Habits
