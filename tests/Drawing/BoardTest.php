@@ -213,3 +213,31 @@ it('keeps every name of the hold plan whole, also one with an arrow in it', func
         [900.0, 3.3, 'A>B', false, 'A>B', 909.3, 'start'],
     ]);
 });
+
+it('says the minute that is dry: leave by the one before, awash until the one after (safety)', function (): void {
+    $flag = fn (float $fromHour, float $walk): ?string => (new DayBoard(
+        scene(tide: boardTide(), getOff: GetOff::after(boardTide(), DAY + $fromHour * 3600, 3.6, null, 0.0, 0.0, $walk)),
+    ))->leave()?->flag?->text;
+    // Reached at seven: half a minute and 61 minutes before is 5:58:30, 60.1 minutes before 5:59:54.
+    expect($flag(4, 61.5))->toBe('get off by 5:58')->and($flag(4, 60.1))->toBe('get off by 5:59')->and($flag(8, 0))->toBe('awash until 10:43');
+});
+
+it('hands a reading to the page as the cursor needs it', function (): void {
+    $reading = (new DayBoard(scene(tide: boardTide())))->readings[54];
+    expect(array_keys(json_decode((string) json_encode($reading), true)))
+        ->toBe(['x', 'at', 'tide', 'tideLabel', 'sun', 'sunLabel', 'light', 'lightLabel', 'left'])
+        ->and($reading->at)->toBe('9:00')->and($reading->tide)->toBe('5.2 m');
+});
+
+it('takes the light of a stretch from the middle of each step', function (): void {
+    $observer = new Observer(50, 0);
+    $bands = (new DayBoard(scene(observer: $observer)))->skyBands();
+    foreach (array_slice($bands, 1) as $i => $band) {
+        // Where one light ends and the next begins, the step before belongs to the one, the step after to the other.
+        $step = (int) round(($band->x - 168) / 968 * 144);
+        $of = fn (int $n): LightPhase => LightPhase::ofAltitude(
+            ($observer->sun(DAY + 600 * $n)->altitudeDeg + $observer->sun(DAY + 600 * ($n + 1))->altitudeDeg) / 2,
+        );
+        expect($of($step))->toBe($band->phase)->and($of($step - 1))->toBe($bands[$i]->phase);
+    }
+});

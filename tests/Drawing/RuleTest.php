@@ -10,6 +10,7 @@ use App\Drawing\LookSpan;
 use App\Drawing\MovingRow;
 use App\Drawing\RuleMark;
 use App\Drawing\RuleSubject;
+use App\Drawing\Run;
 use App\Drawing\RunLayout;
 use App\Drawing\StopAxis;
 use App\Drawing\StopPlace;
@@ -248,4 +249,57 @@ it('draws as many strokes as there is texture, inside of the band, the same ever
         return $m;
     })(Strokes::between(0, 300, 0, 56, fn (float $x): Stroke => Stroke::ofStreak($streak, 1.0)))));
     expect($lengths(0.1))->toBeGreaterThan($lengths(0.01));
+});
+
+it('draws each stroke by the generator of ISO C’s example, from a seed of the band’s own', function (): void {
+    $at = fn (float $x): Stroke => Stroke::ofStreak(0.02, $x < 130 ? 0.2 : 1.0);
+    $seed = 1 + 705; // seven times 100.7, rounded
+    $chance = function () use (&$seed): float {
+        $seed = (1103515245 * $seed + 12345) % 2 ** 31;
+
+        return $seed / (2 ** 31 - 1);
+    };
+    $expected = '';
+    for ($stroke = 0; $stroke < 38; $stroke++) { // 60 by 40 px², one for each 62
+        [$x, $y] = [100.7 + 60 * $chance(), 10 + 3 + 34 * $chance()];
+        $of = $at($x);
+        if ($chance() <= 0.04 + 0.9 * $of->contrast) {
+            $from = max(101.7, $x - $of->lengthPx / 2);
+            $expected .= sprintf('M%.0f %.1fH%.0f', $from, $y, max($from + 1, min(159.7, $from + $of->lengthPx)));
+        }
+    }
+    expect(Strokes::between(100.7, 160.7, 10, 40, $at))->toBe($expected)->and(substr_count($expected, 'M'))->toBeBetween(15, 37);
+});
+
+it('hands the places of the drag to the page as it needs them', function (): void {
+    expect(json_encode(new StopPlace(12.5, '1/60', 1 / 64)))->toBe('{"x":12.5,"label":"1\/60","s":0.015625}')
+        ->and(json_encode(new StopPlace(1.0, '1/3', 2 ** (-5 / 3))))->toBe('{"x":1,"label":"1\/3","s":0.31498}');
+});
+
+it('stacks the runs of the best ways under one another, in their order', function (): void {
+    $ways = waysOf(question(bag([nd('Six', 6), nd('Ten', 10), nd('Three', 3), nd('Four', 4)]), 0.2, 8));
+    $runs = StopRule::wide(subject($ways, picked: $ways[1]))->runs();
+    expect(array_map(fn (Run $r): float => $r->y, $runs))->toBe([128.0, 170.0, 212.0])
+        ->and(array_map(fn (Run $r): string => $r->key, $runs))->toBe(array_map(fn (Way $w): string => $w->key(), array_slice($ways, 0, 3)))
+        ->and(array_map(fn (Run $r): bool => $r->picked, $runs))->toBe([false, true, false]);
+});
+
+it('moves the reading’s name over its line exactly where it would leave the drawing, and a wall’s alike', function (): void {
+    // The name is 29 letters of 6.96 px: with 8 px of room it needs 209.84 px.
+    $anchor = fn (float $stops): string => StopRule::wide(new RuleSubject(
+        [movingRow()], ruleWindow(), new LookBand(Look::Silk, 1.0, 4.0), new Reading(new Exposure(Aperture::named(11), seconds(2 ** $stops), Iso::of(100)), Stops::zero()),
+        Stops::zero(), [], null, [],
+    ))->reading()->label->anchor;
+    $edge = (209.84 - 62) / 1112 * 23 - 12;
+    $name = strlen('reading 1/500 · f/11 · ISO 100');
+    expect($anchor($edge + 0.6))->toBe('end')->and($anchor($edge - 0.6))->toBe('start')->and($name)->toBeGreaterThan(25);
+    $wall = fn (string $why): string => StopRule::wide(subject(walls: [new Wall(WallKind::Wind, seconds(1024), $why)]))->walls()[0]->label->anchor;
+    // From 1125.7 px and 8 px on there is room for nine letters of 7.25 px.
+    expect($wall(str_repeat('x', 9)))->toBe('start')->and($wall(str_repeat('x', 10)))->toBe('end');
+});
+
+it('names as many stops on a phone as have 46 px each, on a wide screen 44', function (): void {
+    $named = fn (StopRule $rule): int => count(array_filter($rule->ticks(), fn (Tick $t): bool => $t->label !== null));
+    expect(count(StopRule::wide(subject())->ticks()))->toBe(24)->and($named(StopRule::wide(subject())))->toBe(24)
+        ->and($named(StopRule::narrow(subject())))->toBe(6);
 });
