@@ -31,6 +31,7 @@ use GentlePour\Kit\Sensor;
 use GentlePour\Motion\LookTarget;
 use GentlePour\Solving\Habits;
 use GentlePour\Solving\Question;
+use GentlePour\Tide\Constituents;
 use GentlePour\Tide\TableCurve;
 use GentlePour\Tide\TideCurve;
 use GentlePour\Tide\TideEvent;
@@ -217,4 +218,11 @@ function straightTide(array $knots): TideCurve
             return (float) array_key_last($this->knots);
         }
     };
+}
+
+function constituents(): Constituents
+{
+    static $table = null;
+
+    return $table ??= Constituents::of(json_decode((string) file_get_contents(dirname(__DIR__).'/data/constituents.json'), true));
 }

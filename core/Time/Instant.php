@@ -13,8 +13,9 @@ final class Instant
 
     private const LAST_YEAR = 2100;
 
-    /** Year, month, day; hour, minute, second, offset. */
-    private const PATTERN = '/^(\d{4})-(\d{2})-(\d{2})(?:[T ](\d{2}):(\d{2})(?::(\d{2})(?:\.\d+)?)?\s*(Z|[+-](?:0\d|1[0-4]):?[0-5]\d)?)?$/';
+    /** Year, month and day; a clock from 0:00 to 24:00, seconds if they like; an offset of fourteen hours at most. */
+    private const PATTERN = '/^(\d{4})-(\d{2})-(\d{2})'
+        .'(?:[T ](?:(?:[01]\d|2[0-3]):[0-5]\d(?::[0-5]\d(?:\.\d+)?)?|24:00(?::00)?)\s*(?:Z|[+-](?:0\d|1[0-4]):?[0-5]\d)?)?$/';
 
     /**
      * Seconds since 1970, UTC, of “2027-01-01”, “2027-01-01T06:30”, “2027-01-01T06:30:00+01:00” or “…Z”.
@@ -23,8 +24,7 @@ final class Instant
      */
     public static function parse(string $written, \DateTimeZone $timezone): float
     {
-        if (preg_match(self::PATTERN, trim($written), $m) !== 1 || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1])
-            || 60 * (int) ($m[4] ?? 0) + (int) ($m[5] ?? 0) > 1440 || (int) ($m[5] ?? 0) > 59 || (int) ($m[6] ?? 0) > 59) {
+        if (preg_match(self::PATTERN, trim($written), $m) !== 1 || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1])) {
             throw new InvalidValue(
                 InvalidValue::quoted($written).' is not a date or an instant; write it like 2027-03-21 or 2027-03-21T06:30+00:00.',
             );

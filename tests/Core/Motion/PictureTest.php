@@ -12,9 +12,6 @@ use GentlePour\Motion\MovingSubject;
 use GentlePour\Motion\Picture;
 use GentlePour\Motion\ShoreRhythm;
 use GentlePour\Motion\WaterKind;
-use GentlePour\Outing\Support;
-use GentlePour\Review\BlurVerdict;
-use GentlePour\Review\Taste;
 
 it('finds the time that suits everything in the picture', function (): void {
     $window = Picture::of([lookTarget('backwash', 0.5, 4), lookTarget('swell', 2, 16), lookTarget('clouds', 1, 60)])->meet();
@@ -68,18 +65,6 @@ it('calls a frame one gesture under half a wave, patchy to three, even from five
         ->and((new ShoreRhythm(2, 8))->moment(WaterKind::Cascade))->toBeNull();
 });
 
-it('learns a taste slowly, shrunk towards nought while there are few verdicts', function (): void {
-    expect(Taste::of([])->stops)->toBe(0.0)
-        ->and(Taste::of([[0.0, BlurVerdict::TooCrisp]])->stops)->toBeAbout(0.2, 1e-9)
-        ->and(Taste::of(array_fill(0, 12, [0.0, BlurVerdict::TooCrisp]))->stops)->toBeAbout(0.75, 1e-9)
-        ->and(Taste::of(array_fill(0, 12, [0.5, BlurVerdict::Right]))->stops)->toBeAbout(0.375, 1e-9)
-        ->and(Taste::of([[0.0, BlurVerdict::TooCrisp], [0.0, BlurVerdict::TooSmooth]])->stops)->toBe(0.0)
-        ->and(Taste::of([[0.0, BlurVerdict::TooSmooth]], 1.0)->stops)->toBeAbout(0.8, 1e-9)
-        ->and(Taste::of([[0.0, BlurVerdict::TooSmooth]], 1.0)->learned())->toBeAbout(-0.2, 1e-9)
-        ->and(Taste::of(array_fill(0, 500, [2.0, BlurVerdict::TooCrisp]))->stops)->toBeLessThanOrEqual(2.0)
-        ->and(fn () => Taste::of([], 7.0))->toBeRefused('taste');
-});
-
 it('moves the aim by the taste and never out of the look', function (): void {
     $framing = new Framing(new Sensor(36, 24), 24, 8);
     $silk = LookBands::of(Flow::of(4, 0.25, $framing), $framing)->band(Look::Silk) ?? throw new LogicException;
@@ -96,15 +81,4 @@ it('says what would hold still what stirs, by speed, distance and focal length',
     expect($framing->sharpSeconds(MovingSubject::PersonWalking->speedMS()))->toBeAbout(0.0288 / (1.4 * 50 / 10), 0.00002);
     $speeds = array_map(static fn (MovingSubject $s): float => $s->speedMS(), MovingSubject::cases());
     expect(min($speeds))->toBeGreaterThan(0.0);
-});
-
-it('caps the time in wind: less for a long lens, for more wind, for a lighter tripod; not at all when it is calm (judgement)', function (): void {
-    expect(Support::Tripod->wall(5, 24)?->longest->seconds)->toBe(480.0)
-        ->and(Support::Tripod->wall(10, 24)?->longest->seconds)->toBe(120.0)
-        ->and(Support::Tripod->wall(5, 96)?->longest->seconds)->toBe(120.0)
-        ->and(Support::Light->wall(5, 24)?->longest->seconds)->toBe(120.0)
-        ->and(Support::Tripod->wall(1, 24))->toBeNull()
-        ->and(Support::Heavy->wall(9, 24)?->why)->toContain('wind 9 m/s')
-        ->and(fn () => Support::Tripod->wall(-3, 24))->toBeRefused('wind', 'wind_m_s')
-        ->and(fn () => Support::Tripod->wall(NAN, 24))->toBeRefused('wind');
 });

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use GentlePour\Tide\Constituents;
 use GentlePour\Tide\ExtremeFilter;
 use GentlePour\Tide\Harmonic;
 use GentlePour\Tide\HarmonicCurve;
@@ -18,13 +17,6 @@ use GentlePour\Tide\SubordinateOffsets;
 use GentlePour\Tide\TableCurve;
 use GentlePour\Tide\TideCurve;
 use GentlePour\Tide\TideEvent;
-
-function constituents(): Constituents
-{
-    static $table = null;
-
-    return $table ??= Constituents::of(json_decode((string) file_get_contents(dirname(__DIR__, 3).'/data/constituents.json'), true));
-}
 
 /** @param  array<string, array{float, float}>  $harmonics */
 function harmonicTide(array $harmonics, float $from, float $days, float $mean = 0.0): HarmonicCurve

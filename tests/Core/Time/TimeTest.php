@@ -93,9 +93,15 @@ it('reads instants as they are written, by the place’s clock, and no others', 
         ->and(Instant::parse('2100-12-31', new DateTimeZone('UTC')))->toBe((float) gmmktime(0, 0, 0, 12, 31, 2100));
     foreach (['20000-01-01', '2026-02-30', 'tomorrow', '', '2026-13-01', '2026-01-01T25:00', '2026-01-01T24:01', '2026-01-01T10:61',
         '2026-01-01T10:10:60', '2026-01-01T00:00+99:99', '2026-01-01T00:00+15:00', '2026-01-01T00:00+01:60'] as $written) {
-        expect(fn () => Instant::parse($written, london()))->toBeRefused('is not a date or an instant; write it like 2027-03-21');
+        expect(fn () => Instant::parse($written, london()))->toBeRefused(
+            ($written === '' ? 'Nothing' : "“{$written}”").' is not a date or an instant; write it like 2027-03-21 or 2027-03-21T06:30+00:00.',
+        );
     }
-    expect(fn () => Instant::parse('1899-12-31', london()))->toBeRefused('Years from 1900 to 2100')
+    expect(fn () => Instant::parse('1899-12-31', london()))->toBeRefused('Years from 1900 to 2100 can be reckoned with, not 1899.')
         ->and(fn () => Instant::parse('2101-01-01', london()))->toBeRefused('Years from 1900 to 2100')
-        ->and(fn () => Instant::timezone('Moon/Base'))->toBeRefused('time zone');
+        ->and(fn () => Instant::timezone('Moon/Base'))->toBeRefused('“Moon/Base” is not a time zone; write it like Europe/London or UTC.')
+        ->and(Instant::write(0.4, new DateTimeZone('UTC')))->toBe('1970-01-01T00:00:00+00:00')
+        ->and(Instant::write(0.6, new DateTimeZone('UTC')))->toBe('1970-01-01T00:00:01+00:00')
+        ->and(Instant::parse('2024-02-29', new DateTimeZone('UTC')))->toBe((float) gmmktime(0, 0, 0, 2, 29, 2024))
+        ->and(fn () => Instant::parse('2023-02-29', london()))->toBeRefused('not a date');
 });
