@@ -230,7 +230,9 @@ test('no line of code is longer than 140 characters', function (): void {
     expect($found)->toBe([]);
 });
 
-it('uses nothing that lies beside or above it in the drawing of docs/architecture.md', function (string $folder, string $namespace, array $rows): void {
+it('uses nothing that lies beside or above it in the drawing of docs/architecture.md', function (
+    string $folder, string $namespace, array $rows,
+): void {
     $height = [];
     foreach (array_reverse($rows) as $row => $folders) {
         $height += array_fill_keys($folders, $row);
@@ -244,7 +246,8 @@ it('uses nothing that lies beside or above it in the drawing of docs/architectur
     }
 })->with([
     'core' => ['core', 'GentlePour', [
-        ['Documents'], ['Planning', 'Outing', 'Scene'], ['Solving', 'Review'], ['Motion'], ['Kit', 'Sky', 'Measuring'], ['Exposure', 'Time', 'Tide'],
+        ['Documents'], ['Planning', 'Outing', 'Scene'], ['Solving', 'Review'], ['Motion'], ['Kit', 'Sky', 'Measuring'],
+        ['Exposure', 'Time', 'Tide'],
     ]],
     'app' => ['app', 'App', [
         ['Providers'], ['Rooms', 'Console'], ['Drawing', 'Files', 'Devices'], ['Household', 'Tide', 'Forms'], ['Models'],

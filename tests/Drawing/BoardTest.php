@@ -49,7 +49,10 @@ function boardTide(): GentlePour\Tide\TideCurve
 it('has room above the highest and below the lowest that it shows, and a line each metre', function (): void {
     $board = new DayBoard(scene(tide: boardTide()));
     // From -1 m (a fifth of a metre below the lowest, rounded down) to 6 m (three tenths above the highest, rounded up), 294 px in all.
-    expect($board->y(-1.0))->toBe(372.0)->and($board->y(6.0))->toBe(78.0)->and($board->y(0.0))->toBe(330.0)->and($board->y(2.5))->toBe(225.0)
+    expect($board->y(-1.0))->toBe(372.0)
+        ->and($board->y(6.0))->toBe(78.0)
+        ->and($board->y(0.0))->toBe(330.0)
+        ->and($board->y(2.5))->toBe(225.0)
         ->and(array_map(fn (Label $l): array => [$l->text, $l->x, $l->y, $l->anchor], $board->metres()))->toBe([
             ['-1 m', 159.0, 376.0, 'end'], ['0 m', 159.0, 334.0, 'end'], ['1 m', 159.0, 292.0, 'end'], ['2 m', 159.0, 250.0, 'end'],
             ['3 m', 159.0, 208.0, 'end'], ['4 m', 159.0, 166.0, 'end'], ['5 m', 159.0, 124.0, 'end'], ['6 m', 159.0, 82.0, 'end'],
@@ -72,8 +75,15 @@ it('draws the tide every ten minutes from midnight to midnight', function (): vo
 });
 
 it('names each water away from the curve: high above it, low below it, and inside the drawing', function (): void {
-    $board = new DayBoard(scene(tide: straightTide([DAY => 0.0, DAY + 1800 => 2.0, DAY + 12 * 3600 => 0.0, DAY + 23.5 * 3600 => 3.0, DAY + 86400 => 1.0])));
-    expect(array_map(fn (TideMark $t): array => [$t->x, $t->label->text, $t->label->x, round($t->label->y - $t->y, 1), $t->label->anchor], $board->waters()))
+    $board = new DayBoard(
+        scene(tide: straightTide([DAY => 0.0, DAY + 1800 => 2.0, DAY + 12 * 3600 => 0.0, DAY + 23.5 * 3600 => 3.0, DAY + 86400 => 1.0])),
+    );
+    expect(
+        array_map(
+            fn (TideMark $t): array => [$t->x, $t->label->text, $t->label->x, round($t->label->y - $t->y, 1), $t->label->anchor],
+            $board->waters(),
+        ),
+    )
         ->toBe([
             [boardX(0.5), '0:30  2.0 m', 212.0, -11.0, 'middle'], [boardX(12), '12:00  0.0 m', 652.0, 20.0, 'middle'],
             [boardX(23.5), '23:30  3.0 m', 1092.0, -11.0, 'middle'],
@@ -82,7 +92,10 @@ it('names each water away from the curve: high above it, low below it, and insid
 
 it('names the light from EV −4 to 16 on its own scale of 23 stops', function (): void {
     $board = new DayBoard(scene(observer: new Observer(50, 0), light: LightCurve::of(new Observer(50, 0))));
-    expect($board->yOfEv(-6))->toBe(372.0)->and($board->yOfEv(17))->toBe(78.0)->and($board->yOfEv(-20))->toBe(372.0)->and($board->yOfEv(40))->toBe(78.0)
+    expect($board->yOfEv(-6))->toBe(372.0)
+        ->and($board->yOfEv(17))->toBe(78.0)
+        ->and($board->yOfEv(-20))->toBe(372.0)
+        ->and($board->yOfEv(40))->toBe(78.0)
         ->and(array_map(fn (Label $l): array => [$l->text, $l->x, $l->y, $l->anchor], $board->exposureValues()))->toBe([
             ['EV −4', 1145.0, $board->yOfEv(-4) + 4, 'start'], ['EV 0', 1145.0, $board->yOfEv(0) + 4, 'start'],
             ['EV 4', 1145.0, $board->yOfEv(4) + 4, 'start'], ['EV 8', 1145.0, $board->yOfEv(8) + 4, 'start'],
@@ -118,8 +131,11 @@ it('flags the get-off time, hatches from there until the water comes, and keeps 
     );
     // 3.6 m on the way from 0.4 m at three to 5.2 m at nine: at seven, an hour before at six.
     $leave = $board(4, 3.6, 60)->leave();
-    expect($leave?->levelY)->toBe($board(4, 3.6, 60)->y(3.6))->and($leave?->levelWords)->toBe('stand or way out, less run-up and margin 3.6 m')
-        ->and($leave?->hatchX)->toBe(boardX(6))->and($leave?->hatchWidth)->toBeAbout(boardX(7) - boardX(6), 0.2)->and($leave?->edgeX)->toBe(boardX(6))
+    expect($leave?->levelY)->toBe($board(4, 3.6, 60)->y(3.6))
+        ->and($leave?->levelWords)->toBe('stand or way out, less run-up and margin 3.6 m')
+        ->and($leave?->hatchX)->toBe(boardX(6))
+        ->and($leave?->hatchWidth)->toBeAbout(boardX(7) - boardX(6), 0.2)
+        ->and($leave?->edgeX)->toBe(boardX(6))
         ->and([$leave?->flag?->text, $leave?->flag?->x, $leave?->flag?->y])->toBe(['get off by 6:00', boardX(6) + 2, 59.0]);
     // Awash at eight, until it has fallen to 3.6 m again: 9 h and 1.6 m of 5.6 m in six hours later.
     $awash = $board(8, 3.6, 0)->leave();
@@ -132,7 +148,8 @@ it('flags the get-off time, hatches from there until the water comes, and keeps 
     ))))->leave();
     expect($late?->flag?->x)->toBeAbout(boardX(23.5) - 138, 0.11);
     $past = $board(4, 3.6, 480)->leave();
-    expect([$past?->hatchX, $past?->hatchWidth, $past?->edgeX, $past?->flag])->toBe([null, 0.0, null, null])->and($past?->levelY)->toBe($leave?->levelY);
+    expect([$past?->hatchX, $past?->hatchWidth, $past?->edgeX, $past?->flag])->toBe([null, 0.0, null, null])
+        ->and($past?->levelY)->toBe($leave?->levelY);
 });
 
 it('opens at the first use of the day: the outing, first light, or noon', function (): void {
@@ -148,14 +165,19 @@ it('says the moon of the day by its light and its times', function (): void {
     $sky = DayOfSky::between(new Observer(50, 0), DAY, DAY + 86400);
     $words = (new DayBoard(scene(sky: $sky)))->moonWords();
     // Full on 22 March 2027, 10:44 UTC (from memory): two days later it is about 95 % lit and nearly 17 days old.
-    expect($words)->toMatch('/^moon 9\d % lit, 1[67] days old/')->toContain(', up '.gmdate('G:i', (int) round((float) $sky->at(SkyEvent::Moonrise))))
+    expect($words)->toMatch('/^moon 9\d % lit, 1[67] days old/')->toContain(
+        ', up '.gmdate('G:i', (int) round((float) $sky->at(SkyEvent::Moonrise))),
+    )
         ->toContain(', down '.gmdate('G:i', (int) round((float) $sky->at(SkyEvent::Moonset))))
         ->and((new DayBoard(scene()))->moonWords())->not->toContain('up');
 });
 
 it('is as high as its rows, one at least', function (): void {
     $rows = fn (int $count): DayBoard => new DayBoard(scene(marks: array_fill(0, $count, new BoardMark('mark', true, 1.0, []))));
-    expect($rows(0)->height())->toBe(418.0)->and($rows(1)->height())->toBe(418.0)->and($rows(3)->height())->toBe(470.0)->and($rows(1)->width())->toBe(1200.0)
+    expect($rows(0)->height())->toBe(418.0)
+        ->and($rows(1)->height())->toBe(418.0)
+        ->and($rows(3)->height())->toBe(470.0)
+        ->and($rows(1)->width())->toBe(1200.0)
         ->and((new BoardMark('pools', false, 1.28, []))->words())->toBe('pools below 1.3 m')
         ->and((new BoardMark('posts', true, 4.0, []))->words())->toBe('posts above 4.0 m');
 });
@@ -197,7 +219,9 @@ it('puts a label before its bar where the drawing ends, and draws the shortest s
 });
 
 it('keeps every name of the hold plan whole, also one with an arrow in it', function (): void {
-    $way = fn (string $name, float $stops): ?Way => BackSolver::solve(question(bag([nd($name, $stops)]), 2 ** ($stops - 6), 2 ** ($stops - 5)))->best();
+    $way = fn (string $name, float $stops): ?Way => BackSolver::solve(
+        question(bag([nd($name, $stops)]), 2 ** ($stops - 6), 2 ** ($stops - 5)),
+    )->best();
     $arrow = $way('A>B', 6.0);
     $bare = BackSolver::solve(question(bag([]), 1 / 64, 1 / 32))->best();
     expect($arrow?->filters->label())->toBe('A>B')->and($bare?->filters->count())->toBe(0);
@@ -219,7 +243,9 @@ it('says the minute that is dry: leave by the one before, awash until the one af
         scene(tide: boardTide(), getOff: GetOff::after(boardTide(), DAY + $fromHour * 3600, 3.6, null, 0.0, 0.0, $walk)),
     ))->leave()?->flag?->text;
     // Reached at seven: half a minute and 61 minutes before is 5:58:30, 60.1 minutes before 5:59:54.
-    expect($flag(4, 61.5))->toBe('get off by 5:58')->and($flag(4, 60.1))->toBe('get off by 5:59')->and($flag(8, 0))->toBe('awash until 10:43');
+    expect($flag(4, 61.5))->toBe('get off by 5:58')
+        ->and($flag(4, 60.1))->toBe('get off by 5:59')
+        ->and($flag(8, 0))->toBe('awash until 10:43');
 });
 
 it('hands a reading to the page as the cursor needs it', function (): void {

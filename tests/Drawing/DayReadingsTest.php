@@ -58,7 +58,9 @@ it('says how fast the light goes, over the moment before and after', function ()
     expect($alone[0]->lightLabel)->toBe('light, +0.00 stops a minute');
 });
 
-it('says where the sun stands to the lens, and what that means (common practice)', function (float $azimuth, float $altitude, ?float $facing, string $says): void {
+it('says where the sun stands to the lens, and what that means (common practice)', function (
+    float $azimuth, float $altitude, ?float $facing, string $says,
+): void {
     $reading = readAt(sun: new Horizontal($altitude, $azimuth, 1.5e8), facing: $facing);
     expect($reading->sunLabel)->toBe($says)->and($reading->sun)->toBe(str_replace('-', '−', sprintf('%.0f°', $altitude)));
 })->with([
@@ -67,7 +69,8 @@ it('says where the sun stands to the lens, and what that means (common practice)
     [119.0, 21.0, 90.0, 'sun from ahead, flare'], [121.0, 19.0, 90.0, 'sun from ahead, flare'],
     [149.0, 10.0, 90.0, 'sun from ahead, flare'], [31.0, 10.0, 90.0, 'sun from ahead, flare'],
     [151.0, 10.0, 90.0, 'sun from the side: polariser works'], [29.0, 10.0, 90.0, 'sun from the side: polariser works'],
-    [209.0, 10.0, 90.0, 'sun from the side: polariser works'], [211.0, 10.0, 90.0, 'sun from behind'], [329.0, 10.0, 90.0, 'sun from behind'],
+    [209.0, 10.0, 90.0, 'sun from the side: polariser works'], [211.0, 10.0, 90.0, 'sun from behind'],
+    [329.0, 10.0, 90.0, 'sun from behind'],
     [120.0, -0.9, 90.0, 'sun below, 30° right'], [60.0, -0.9, 90.0, 'sun below, 30° left'],
     [120.0, -0.7, 100.0, 'sun in the frame: shade the lens'], [350.0, 5.0, 10.0, 'sun in the frame: shade the lens'],
     [10.0, -5.0, 350.0, 'sun below, 20° right'], [350.0, -5.0, 10.0, 'sun below, 20° left'],
@@ -80,7 +83,10 @@ it('counts down to the get-off time, says leave, and goes on saying so for two h
     $left = fn (float $hour): string => readAt($hour * 3600 + 2, getOff: $getOff)->left;
 
     expect($left(1.49))->toBe('')->and($left(1.52))->toBe('9 h 58')->and($left(9.5))->toBe('1 h 59')->and($left(10.5))->toBe('59 min')
-        ->and($left(10.49))->toBe('1 h 00')->and($left(11.46))->toBe('2 min')->and($left(11.49))->toBe('leave')->and($left(11.6))->toBe('leave')
+        ->and($left(10.49))->toBe('1 h 00')
+        ->and($left(11.46))->toBe('2 min')
+        ->and($left(11.49))->toBe('leave')
+        ->and($left(11.6))->toBe('leave')
         ->and($left(13.9))->toBe('leave')->and($left(14.1))->toBe('')
         ->and(readAt(3600.0)->left)->toBe('');
 });
@@ -93,7 +99,9 @@ it('says awash where the water stands already, until it has gone (safety)', func
 });
 
 it('reads a day off the axis by the place’s clock', function (): void {
-    $axis = new ClockAxis(1_806_192_000.0, 1_806_192_000.0 + 23 * 3600, new DateTimeZone('Europe/London'), 100.0, 1020.0); // the clocks go forward
+    $axis = new ClockAxis(
+        1_806_192_000.0, 1_806_192_000.0 + 23 * 3600, new DateTimeZone('Europe/London'), 100.0, 1020.0,
+    ); // the clocks go forward
     expect($axis->x(1_806_192_000.0))->toBe(100.0)->and($axis->x(1_806_192_000.0 + 23 * 3600))->toBe(1020.0)
         ->and($axis->x(0))->toBe(100.0)->and($axis->x(9e9))->toBe(1020.0)
         ->and($axis->clock(1_806_192_000.0))->toBe('0:00')->and($axis->clock(1_806_192_000.0 + 2 * 3600))->toBe('3:00')

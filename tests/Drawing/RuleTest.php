@@ -51,7 +51,11 @@ function ruleWindow(float $min = 1.0, float $max = 4.0): ShutterWindow
 function movingRow(string $label = 'Water', ?string $wanted = 'silk'): MovingRow
 {
     return new MovingRow(
-        $label, '4.0 m/s', [new LookSpan('held', 'every drop', null, 1 / 64), new LookSpan('silk', 'strands', 1.0, 4.0), new LookSpan('glass', 'flat', 16.0, null)],
+        $label, '4.0 m/s',
+        [
+            new LookSpan('held', 'every drop', null, 1 / 64), new LookSpan('silk', 'strands', 1.0, 4.0),
+            new LookSpan('glass', 'flat', 16.0, null),
+        ],
         $wanted === null ? null : new LookTarget('the water', $wanted, ruleWindow()), fn (float $s): Stroke => Stroke::ofStreak(0.1, 0.5),
     );
 }
@@ -62,7 +66,8 @@ function movingRow(string $label = 'Water', ?string $wanted = 'silk'): MovingRow
  * @param  list<MovingRow>|null  $rows
  */
 function subject(
-    array $ways = [], array $walls = [], ?array $rows = null, ?LookBand $band = null, ?ShutterWindow $window = null, string $reading = '1/60', ?Way $picked = null,
+    array $ways = [], array $walls = [], ?array $rows = null, ?LookBand $band = null, ?ShutterWindow $window = null,
+    string $reading = '1/60', ?Way $picked = null,
     float $bias = 0.0, float $on = 0.0,
 ): RuleSubject {
     return new RuleSubject(
@@ -87,7 +92,10 @@ function wideX(float $stopsFromSecond): float
 it('has one width for a stop from end to end, and turns places into times and back', function (): void {
     $axis = new StopAxis(-36, 33, 62, 1174);
     expect($axis->stopWidth())->toBeAbout(1112 / 23, 1e-9)->and($axis->x(1.0))->toBe(wideX(0))->and($axis->x(8.0))->toBe(wideX(3))
-        ->and($axis->x(0.0))->toBe(62.0)->and($axis->x(1e6))->toBe(1174.0)->and($axis->xOfThirds(-36))->toBe(62.0)->and($axis->xOfThirds(3))->toBe(wideX(1))
+        ->and($axis->x(0.0))->toBe(62.0)
+        ->and($axis->x(1e6))->toBe(1174.0)
+        ->and($axis->xOfThirds(-36))->toBe(62.0)
+        ->and($axis->xOfThirds(3))->toBe(wideX(1))
         ->and($axis->secondsAt(62.0))->toBeAbout(2 ** -12, 1e-12)->and($axis->secondsAt(1174.0))->toBeAbout(2048.0, 1e-6)
         ->and($axis->secondsAt(62 + 1112 * 12 / 23))->toBeAbout(1.0, 1e-9);
 });
@@ -101,17 +109,23 @@ it('shows what lies on it, and half a dial step beyond', function (): void {
 
 it('names whole stops as far apart as asked, minutes as minutes', function (): void {
     $named = fn (StopAxis $axis, float $every): array => array_column(
-        array_map(fn (Tick $t): array => [$t->label ?? '', $t->x], array_filter($axis->ticks($every), fn (Tick $t): bool => $t->label !== null)), 1, 0,
+        array_map(
+            fn (Tick $t): array => [$t->label ?? '', $t->x], array_filter($axis->ticks($every), fn (Tick $t): bool => $t->label !== null),
+        ),
+        1, 0,
     );
     $axis = new StopAxis(-36, 33, 0, 230);
     expect(array_keys($named($axis, 10)))->toBe([
-        '1/4000', '1/2000', '1/1000', '1/500', '1/250', '1/125', '1/60', '1/30', '1/15', '1/8', '1/4', '1/2', '1 s', '2 s', '4 s', '8 s', '15 s', '30 s',
+        '1/4000', '1/2000', '1/1000', '1/500', '1/250', '1/125', '1/60', '1/30', '1/15', '1/8', '1/4', '1/2', '1 s', '2 s', '4 s', '8 s',
+        '15 s', '30 s',
         '1 min', '2 min', '4 min', '8 min', '16 min', '32 min',
     ])->and($named($axis, 20))->toHaveCount(12)->and($named($axis, 10.1))->toHaveCount(12)->and($named($axis, 1))->toHaveCount(24)
         ->and($axis->ticks(44))->toHaveCount(24)->and($named($axis, 10)['1 s'])->toBe(120.0)
         // An axis that begins between two whole stops names the next.
         ->and($named(new StopAxis(-4, 5, 0, 90), 30))->toBe(['1/2' => 10.0, '1 s' => 40.0, '2 s' => 70.0]);
-    expect(array_map(fn (StopPlace $p): array => [$p->x, $p->label], (new StopAxis(-1, 1, 0, 20))->places()))->toBe([[0.0, '0.8 s'], [10.0, '1 s'], [20.0, '1.3 s']]);
+    expect(
+        array_map(fn (StopPlace $p): array => [$p->x, $p->label], (new StopAxis(-1, 1, 0, 20))->places()),
+    )->toBe([[0.0, '0.8 s'], [10.0, '1 s'], [20.0, '1.3 s']]);
 });
 
 it('is as high as its rows of looks and of ways, and a foot for walls', function (): void {
@@ -122,7 +136,8 @@ it('is as high as its rows of looks and of ways, and a foot for walls', function
         ->and($rule(subject([$ways[0], $ways[1]]))->height)->toBe(36.0 + 56 + 36 + 2 * 42 + 44)
         ->and($rule(subject(rows: [movingRow(), movingRow('Sky')]))->height)->toBe(36.0 + 56 + 30 + 36 + 42 + 44)
         ->and($rule(subject(walls: [new Wall(WallKind::Wind, seconds(8), 'wind')]))->height)->toBe(36.0 + 56 + 36 + 42 + 44 + 18)
-        ->and($rule(subject())->bottom())->toBe(174.0)->and($rule(subject(walls: [new Wall(WallKind::Wind, seconds(8), 'wind')]))->bottom())->toBe(174.0)
+        ->and($rule(subject())->bottom())->toBe(174.0)
+        ->and($rule(subject(walls: [new Wall(WallKind::Wind, seconds(8), 'wind')]))->bottom())->toBe(174.0)
         ->and($rule(subject($ways))->runs())->toHaveCount(3)->and($rule(subject())->runs())->toBe([])
         ->and([$rule(subject())->bandTop(), $rule(subject())->bandHeight(), $rule(subject())->axisY(), $rule(subject())->rowsTop(), $rule(subject())->bandsBottom()])
         ->toBe([36.0, 56.0, 26.0, 128.0, 92.0])
@@ -134,13 +149,17 @@ it('lays the looks of each thing that moves in a row of its own, to the ends of 
     expect(array_map(fn (BandRow $r): array => [$r->label, $r->unit, $r->top, $r->height, $r->middle()], $rows))
         ->toBe([['Water', '4.0 m/s', 36.0, 56.0, 64.0], ['Sky', '4.0 m/s', 94.0, 28.0, 108.0]])
         ->and(array_map(fn (Band $b): array => [$b->look, $b->words, $b->x, $b->width, $b->wanted, $b->named], $rows[0]->bands))->toBe([
-            ['held', 'every drop', 62.0, round(wideX(-6) - 62, 1), false, true], ['silk', 'strands', wideX(0), round(wideX(2) - wideX(0), 1), true, true],
+            ['held', 'every drop', 62.0, round(wideX(-6) - 62, 1), false, true],
+            ['silk', 'strands', wideX(0), round(wideX(2) - wideX(0), 1), true, true],
             ['glass', 'flat', wideX(4), round(1174 - wideX(4), 1), false, true],
         ])
         ->and(array_map(fn (Band $b): bool => $b->wanted, $rows[1]->bands))->toBe([false, false, false])
         ->and($rows[0]->bands[1]->middle)->toBe(round(wideX(0) + round(wideX(2) - wideX(0), 1) / 2, 1));
     // A look that has no width is left out; a name needs its letters and 14 px.
-    $thin = new MovingRow('Water', '', [new LookSpan('lively', '', 1.0, 1.003), new LookSpan('silk', '', 1.0, 2 ** 0.5)], null, fn (float $s): Stroke => Stroke::ofStreak(0.1, 0.5));
+    $thin = new MovingRow(
+        'Water', '', [new LookSpan('lively', '', 1.0, 1.003), new LookSpan('silk', '', 1.0, 2 ** 0.5)], null,
+        fn (float $s): Stroke => Stroke::ofStreak(0.1, 0.5),
+    );
     $bands = StopRule::wide(subject(rows: [$thin]))->bandRows()[0]->bands;
     expect(array_map(fn (Band $b): array => [$b->look, $b->named], $bands))->toBe([['silk', false]])
         ->and((new Band('silk', '', 0, TextWidth::of('silk', 13) + 14.1, false, ''))->named)->toBeTrue()
@@ -152,7 +171,9 @@ it('says the window in words by what bounds its look, in the middle of it or as 
     $window = StopRule::wide(subject())->window();
     expect([$window->x, $window->width, $window->label->text, $window->label->x, $window->label->y, $window->label->anchor])
         ->toBe([wideX(0), round(wideX(2) - wideX(0), 1), 'silk 1 s to 4 s', round((wideX(0) + wideX(2)) / 2, 1), 198.0, 'middle']);
-    $of = fn (LookBand $band, float $min, float $max): Label => StopRule::wide(subject(band: $band, window: ruleWindow($min, $max)))->window()->label;
+    $of = fn (LookBand $band, float $min, float $max): Label => StopRule::wide(
+        subject(band: $band, window: ruleWindow($min, $max)),
+    )->window()->label;
     expect($of(new LookBand(Look::Held, null, 1 / 64), 2 ** -12, 2 ** -12)->text)->toBe('held up to 1/4000')
         ->and($of(new LookBand(Look::Glass, 16.0, null), 1024, 2048)->text)->toBe('glass 17:05 and longer')
         ->and($of(new LookBand(Look::Held, null, 1 / 64), 2 ** -12, 2 ** -12)->x)->toBe(round(62 + TextWidth::of('held up to 1/4000', 13) / 2, 1))
@@ -178,15 +199,21 @@ it('names the reading left of its line, or right of it where there is no room', 
 
 it('draws the walls that lie on the axis, one line higher each, their names inside', function (): void {
     $rule = StopRule::wide(subject(walls: [
-        new Wall(WallKind::Wind, seconds(8), 'wind'), new Wall(WallKind::GetOff, seconds(80000), 'get off'), new Wall(WallKind::Longest, seconds(1024), 'your own limit of time'),
+        new Wall(WallKind::Wind, seconds(8), 'wind'), new Wall(WallKind::GetOff, seconds(80000), 'get off'),
+        new Wall(WallKind::Longest, seconds(1024), 'your own limit of time'),
     ]));
-    expect(array_map(fn (RuleMark $w): array => [$w->x, $w->label->text, $w->label->x, $w->label->y, $w->label->anchor], $rule->walls()))->toBe([
+    expect(
+        array_map(fn (RuleMark $w): array => [$w->x, $w->label->text, $w->label->x, $w->label->y, $w->label->anchor], $rule->walls()),
+    )->toBe([
         [wideX(3), 'wind', wideX(3) + 8, 191.0, 'start'], [wideX(10), 'your own limit of time', wideX(10) - 8, 175.0, 'end'],
     ]);
 });
 
 it('closes in on a phone on the reading, the target and the best way, a stop to spare, twelve stops at least', function (): void {
-    $axis = fn (RuleSubject $s): array => [StopRule::narrow($s)->axis->firstThird, StopRule::narrow($s)->axis->lastThird, StopRule::narrow($s)->axis->left, StopRule::narrow($s)->axis->right];
+    $axis = fn (RuleSubject $s): array => [
+        StopRule::narrow($s)->axis->firstThird, StopRule::narrow($s)->axis->lastThird, StopRule::narrow($s)->axis->left,
+        StopRule::narrow($s)->axis->right,
+    ];
     // From the reading's 1/64 s a stop further, to twelve stops from there; with a longer window to its end and a stop more.
     expect($axis(subject()))->toBe([-21, 15, 10.0, 348.0])
         ->and($axis(subject(window: ruleWindow(1, 256), band: new LookBand(Look::Silk, 1.0, 256.0))))->toBe([-21, 27, 10.0, 348.0])
@@ -204,7 +231,8 @@ it('draws a run from the reading: what lengthens to the right, what shortens bac
     $block = fn (Block $b): array => [$b->x, $b->width, $b->title, $b->kind, $b->label];
     // Six columns of the filter and two of bias; the stop of filter that was on for the reading comes off.
     expect(array_map($block, $run->forward))->toBe([
-        [wideX(-6) + 0.75, round(wideX(0) - wideX(-6) - 1.5, 1), 'Six +6', 'filter', 'Six +6'], [wideX(0) + 0.75, round(wideX(2) - wideX(0) - 1.5, 1), 'bias +2', 'bias', 'bias +2'],
+        [wideX(-6) + 0.75, round(wideX(0) - wideX(-6) - 1.5, 1), 'Six +6', 'filter', 'Six +6'],
+        [wideX(0) + 0.75, round(wideX(2) - wideX(0) - 1.5, 1), 'bias +2', 'bias', 'bias +2'],
     ])->and(array_map($block, $run->back))->toBe([[wideX(1) + 0.75, round(wideX(2) - wideX(1) - 1.5, 1), 'filters off −1', 'filter', null]])
         ->and([$run->key, $run->y, $run->picked, $run->lane, $run->endX])->toBe([$way->key(), 128.0, true, 14.0, wideX(1)])
         ->and([$run->result->text, $run->result->x, $run->result->anchor])->toBe([$way->shutterLabel().'  f/11  ISO 100', wideX(2) + 14, 'start']);
@@ -217,12 +245,15 @@ it('takes a variable filter for what it is set to, not for its darkest', functio
     $way = waysOf(question(bag([$variable], isoMax: 100, isoLow: null), 0.45, 0.55))[0];
     $run = (new RunLayout(new StopAxis(-36, 33, 62, 1174), subject([$way]), false))->run($way, 0.0);
     expect($way->stack->value)->toBeGreaterThan(3.0)->toBeLessThan(7.0)
-        ->and($run->forward[0]->width)->toBeAbout($way->stack->value * 1112 / 23 - 1.5, 0.2)->and($run->endX)->toBeAbout(wideX(log($way->exact->seconds, 2)), 0.2);
+        ->and($run->forward[0]->width)->toBeAbout($way->stack->value * 1112 / 23 - 1.5, 0.2)
+        ->and($run->endX)->toBeAbout(wideX(log($way->exact->seconds, 2)), 0.2);
 });
 
 it('shortens what a run comes to where there is no room, and puts it on the other side', function (): void {
     $way = waysOf(question(bag([nd('Fifteen', 15)], isoMax: 100, isoLow: null), 500, 530))[0];
-    $result = fn (float $left, float $right, bool $narrow = false, int $last = 33): Label => (new RunLayout(new StopAxis(-36, $last, $left, $right), subject([$way]), $narrow))->run($way, 0.0)->result;
+    $result = fn (float $left, float $right, bool $narrow = false, int $last = 33): Label => (
+        new RunLayout(new StopAxis(-36, $last, $left, $right), subject([$way]), $narrow)
+    )->run($way, 0.0)->result;
     $whole = $way->shutterLabel().'  f/11  ISO 100';
     expect($result(62, 1174, last: 45)->text)->toBe($whole)->and($result(62, 1174, last: 45)->anchor)->toBe('start')
         // At the right end it hangs left of the reading.
@@ -234,10 +265,13 @@ it('draws as many strokes as there is texture, inside of the band, the same ever
     $path = Strokes::between(100, 400, 36, 56, fn (float $x): Stroke => Stroke::ofStreak(0.05, 1.0));
     preg_match_all('/M(\d+) ([\d.]+)H(\d+)/', $path, $strokes, PREG_SET_ORDER);
     // A stroke for each 62 px², nine tenths and a twenty-fifth of them where all of the texture is left.
-    expect(count($strokes))->toBeBetween((int) (270 * 0.88), 270)->and($path)->toBe(Strokes::between(100, 400, 36, 56, fn (float $x): Stroke => Stroke::ofStreak(0.05, 1.0)))
+    expect(count($strokes))->toBeBetween((int) (270 * 0.88), 270)
+        ->and($path)->toBe(Strokes::between(100, 400, 36, 56, fn (float $x): Stroke => Stroke::ofStreak(0.05, 1.0)))
         ->and($path)->not->toBe(Strokes::between(101, 401, 36, 56, fn (float $x): Stroke => Stroke::ofStreak(0.05, 1.0)));
     foreach ($strokes as [, $from, $y, $to]) {
-        expect((int) $from)->toBeGreaterThanOrEqual(101)->and((int) $to)->toBeLessThanOrEqual(400)->and((int) $to)->toBeGreaterThan((int) $from)
+        expect((int) $from)->toBeGreaterThanOrEqual(101)
+            ->and((int) $to)->toBeLessThanOrEqual(400)
+            ->and((int) $to)->toBeGreaterThan((int) $from)
             ->and((float) $y)->toBeGreaterThanOrEqual(39.0)->toBeLessThanOrEqual(89.0);
     }
     $few = substr_count(Strokes::between(100, 400, 36, 56, fn (float $x): Stroke => Stroke::ofStreak(0.05, 0.0)), 'M');
@@ -287,13 +321,16 @@ it('stacks the runs of the best ways under one another, in their order', functio
 it('moves the reading’s name over its line exactly where it would leave the drawing, and a wall’s alike', function (): void {
     // The name is 29 letters of 6.96 px: with 8 px of room it needs 209.84 px.
     $anchor = fn (float $stops): string => StopRule::wide(new RuleSubject(
-        [movingRow()], ruleWindow(), new LookBand(Look::Silk, 1.0, 4.0), new Reading(new Exposure(Aperture::named(11), seconds(2 ** $stops), Iso::of(100)), Stops::zero()),
+        [movingRow()], ruleWindow(), new LookBand(Look::Silk, 1.0, 4.0),
+        new Reading(new Exposure(Aperture::named(11), seconds(2 ** $stops), Iso::of(100)), Stops::zero()),
         Stops::zero(), [], null, [],
     ))->reading()->label->anchor;
     $edge = (209.84 - 62) / 1112 * 23 - 12;
     $name = strlen('reading 1/500 · f/11 · ISO 100');
     expect($anchor($edge + 0.6))->toBe('end')->and($anchor($edge - 0.6))->toBe('start')->and($name)->toBeGreaterThan(25);
-    $wall = fn (string $why): string => StopRule::wide(subject(walls: [new Wall(WallKind::Wind, seconds(1024), $why)]))->walls()[0]->label->anchor;
+    $wall = fn (string $why): string => StopRule::wide(
+        subject(walls: [new Wall(WallKind::Wind, seconds(1024), $why)]),
+    )->walls()[0]->label->anchor;
     // From 1125.7 px and 8 px on there is room for nine letters of 7.25 px.
     expect($wall(str_repeat('x', 9)))->toBe('start')->and($wall(str_repeat('x', 10)))->toBe('end');
 });

@@ -88,15 +88,24 @@ it('refuses bad motion documents at the field', function (string $path, mixed $v
     ['water', ['kind' => 'cascade'], 'water.speed_m_s', 'The speed of the water is needed.'],
     ['water', ['kind' => 'river', 'drop_m' => 3], 'water.drop_m', 'A river has no drop; give its speed or a timed float.'],
     ['water', ['kind' => 'plunge', 'drop_m' => -3], 'water.drop_m', 'The drop must be between 0.05 and 1000 m, and is -3 m.'],
-    ['water', ['kind' => 'river', 'float' => ['distance_m' => 10, 'seconds' => 0]], 'water.float.seconds', 'The time of the float must be between 0.1 and 3600 s, and is 0 s.'],
+    [
+        'water', ['kind' => 'river', 'float' => ['distance_m' => 10, 'seconds' => 0]], 'water.float.seconds',
+        'The time of the float must be between 0.1 and 3600 s, and is 0 s.',
+    ],
     ['look', 'fluffy', 'look', '“look” cannot be “fluffy”; it is one of held, lively, brushed, silk, mist, glass.'],
     ['evaluate_s', [1, -1], 'evaluate_s.1', 'A shutter time must be between 0.00002 and 86400 s, and is -1 s.'],
     ['evaluate_s', 'all', 'evaluate_s', '“evaluate_s” must be a list.'],
     ['evaluate_s', ['1/60', 'soon'], 'evaluate_s.1', '“soon” is not a shutter time; write it like 1/60, 0.8, 30 or 2m30s.'],
     ['clouds.base_m', 1, 'clouds.base_m', 'The height of the clouds must be between 50 and 16000 m, and is 1 m.'],
     ['clouds.across', 2, 'clouds.across', 'The share across must be between 0 and 1, and is 2.'],
-    ['water', ['kind' => 'cascade', 'speed_m_s' => -4], 'water.speed_m_s', 'The speed of the water must be between 0.01 and 60 m/s, and is -4 m/s.'],
-    ['water', ['kind' => 'cascade', 'speed_m_s' => 4, 'feature_m' => 0], 'water.feature_m', 'The size of the texture must be between 0.001 and 20 m, and is 0 m.'],
+    [
+        'water', ['kind' => 'cascade', 'speed_m_s' => -4], 'water.speed_m_s',
+        'The speed of the water must be between 0.01 and 60 m/s, and is -4 m/s.',
+    ],
+    [
+        'water', ['kind' => 'cascade', 'speed_m_s' => 4, 'feature_m' => 0], 'water.feature_m',
+        'The size of the texture must be between 0.001 and 20 m, and is 0 m.',
+    ],
 ]);
 
 it('refuses bad solve documents at the field', function (string $path, mixed $value, string $field, string $says): void {
@@ -118,7 +127,10 @@ it('refuses bad solve documents at the field', function (string $path, mixed $va
     ['camera.pixels_wide', 1.5, 'camera.pixels_wide', '“camera.pixels_wide” must be a whole number.'],
     ['lens.aperture_max', 2, 'lens.aperture_max', 'The smallest aperture must have the larger f-number.'],
     ['filters.0.kind', 'mist', 'filters.0.kind', '“filters.0.kind” cannot be “mist”; it is one of nd, graduated'],
-    ['filters.0.marking', 'dark', 'filters.0.marking', '“dark” is not a filter marking; write it as engraved, like ND8, 0.9, 8x or 10 stops.'],
+    [
+        'filters.0.marking', 'dark', 'filters.0.marking',
+        '“dark” is not a filter marking; write it as engraved, like ND8, 0.9, 8x or 10 stops.',
+    ],
     ['filters.0', 'Six', 'filters.0', 'Each of “filters” must be an object.'],
     ['filters.1.name', 'six', 'filters', 'Two filters share a name; give each its own.'],
     ['filters.2.thread_mm', 2, 'filters.2.thread_mm', 'The thread must be between 10 and 200 mm, and is 2 mm.'],
@@ -129,7 +141,10 @@ it('refuses bad solve documents at the field', function (string $path, mixed $va
     ['holder.slots', 2.5, 'holder.slots', '“holder.slots” must be a whole number.'],
     ['release', 'yes', 'release', '“release” must be true or false.'],
     ['limits.longest_s', 'never', 'limits.longest_s', '“never” is not a shutter time; write it like 1/60, 0.8, 30 or 2m30s.'],
-    ['drift_stops_per_min', 99, 'drift_stops_per_min', 'The drift of the light must be between -3 and 3 stops a minute, and is 99 stops a minute.'],
+    [
+        'drift_stops_per_min', 99, 'drift_stops_per_min',
+        'The drift of the light must be between -3 and 3 stops a minute, and is 99 stops a minute.',
+    ],
     ['habits.aperture', 'worst', 'habits.aperture', '“habits.aperture” cannot be “worst”; it is one of best, stopped_down.'],
     ['highlight_bias_stops', 'some', 'highlight_bias_stops', '“highlight_bias_stops” must be a number.'],
 ]);

@@ -53,11 +53,19 @@ it('refuses each kind at its own path', function (Closure $read, string $field, 
     'text for a list' => [fn (Fields $f) => $f->texts('text'), 'text', '“text” must be a list.'],
     'number in a list' => [fn (Fields $f) => $f->texts('mixed'), 'mixed.1', 'Must be text.'],
     'list for an object' => [fn (Fields $f) => $f->child('list'), 'list', '“list” must be an object.'],
-    'text for an inner number' => [fn (Fields $f) => $f->child('object')->child('deep')->number('x'), 'object.deep.x', '“object.deep.x” must be a number.'],
-    'text in an object of a list' => [fn (Fields $f) => $f->children('objects')[1]->number('n'), 'objects.1.n', '“objects.1.n” must be a number.'],
+    'text for an inner number' => [
+        fn (Fields $f) => $f->child('object')->child('deep')->number('x'), 'object.deep.x', '“object.deep.x” must be a number.',
+    ],
+    'text in an object of a list' => [
+        fn (Fields $f) => $f->children('objects')[1]->number('n'), 'objects.1.n', '“objects.1.n” must be a number.',
+    ],
     'texts for objects' => [fn (Fields $f) => $f->children('list'), 'list.0', 'Each of “list” must be an object.'],
-    'no such choice' => [fn (Fields $f) => $f->choice('text', IsoHabit::class), 'text', '“text” cannot be “silk”; it is one of lowest, raise.'],
-    'short harmonic' => [fn (Fields $f) => $f->harmonics('crooked'), 'crooked.0', 'A harmonic constant is a name, an amplitude and a phase.'],
+    'no such choice' => [
+        fn (Fields $f) => $f->choice('text', IsoHabit::class), 'text', '“text” cannot be “silk”; it is one of lowest, raise.',
+    ],
+    'short harmonic' => [
+        fn (Fields $f) => $f->harmonics('crooked'), 'crooked.0', 'A harmonic constant is a name, an amplitude and a phase.',
+    ],
     'too many times' => [fn (Fields $f) => (new Fields(['t' => [1, 2, 3]]))->shutters('t', 2), 't', 'At most 2 of them.'],
 ]);
 

@@ -14,8 +14,10 @@ function framePlan(?CrestRhythm $rhythm = null): FramePlan
     $way = BackSolver::solve(question(bag([nd('Six', 6)]), 0.55, 3.06))->best() ?? throw new LogicException;
 
     return new FramePlan(
-        PlannedWay::of($way), 0.5, 1.25, 3.0, 1.5, $rhythm, 'Open with the crest.', '1/60, f/11, ISO 100', 12.9, 4.0, 0.25, 0.31, 0.125, 30.0,
-        [new Step('compose', 'Compose', 'Level.', 'it may be off'), new Step('base', 'Base', 'Look.', 'it may be wrong')], ['Mind the sea.'],
+        PlannedWay::of($way), 0.5, 1.25, 3.0, 1.5, $rhythm, 'Open with the crest.', '1/60, f/11, ISO 100', 12.9, 4.0, 0.25, 0.31, 0.125,
+        30.0,
+        [new Step('compose', 'Compose', 'Level.', 'it may be off'), new Step('base', 'Base', 'Look.', 'it may be wrong')],
+        ['Mind the sea.'],
         'the ladder, held',
     );
 }

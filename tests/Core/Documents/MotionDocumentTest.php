@@ -152,36 +152,78 @@ it('refuses bad documents at the field', function (array $changes, string $field
     expect(fn () => motion($changes))->toBeRefused($says, $field);
 })->with([
     'no period' => [['water' => ['kind' => 'swell']], 'water.peak_period_s', 'The wave period is needed.'],
-    'an endless period' => [['water' => ['kind' => 'swell', 'peak_period_s' => 1e9]], 'water.peak_period_s', 'The wave period must be between 0.3 and 30 s, and is 1000000000 s.'],
+    'an endless period' => [
+        ['water' => ['kind' => 'swell', 'peak_period_s' => 1e9]], 'water.peak_period_s',
+        'The wave period must be between 0.3 and 30 s, and is 1000000000 s.',
+    ],
     'a negative height' => [
-        ['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'significant_height_m' => -1]], 'water.significant_height_m', 'The significant wave height must be between 0.01 and 20 m, and is -1 m.',
+        ['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'significant_height_m' => -1]], 'water.significant_height_m',
+        'The significant wave height must be between 0.01 and 20 m, and is -1 m.',
     ],
-    'a depth of nothing' => [['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'depth_m' => 0]], 'water.depth_m', 'The depth of the water must be between 0.01 and 11000 m, and is 0 m.'],
-    'a peak that is none' => [['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'peak_enhancement' => 0.2]], 'water.peak_enhancement', 'The peak enhancement must be between 1 and 10, and is 0.2.'],
+    'a depth of nothing' => [
+        ['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'depth_m' => 0]], 'water.depth_m',
+        'The depth of the water must be between 0.01 and 11000 m, and is 0 m.',
+    ],
+    'a peak that is none' => [
+        ['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'peak_enhancement' => 0.2]], 'water.peak_enhancement',
+        'The peak enhancement must be between 1 and 10, and is 0.2.',
+    ],
     'a chop without heights' => [
-        ['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'chop' => ['peak_period_s' => 2]]], 'water.significant_height_m', 'Two seas can only be added when the significant height of each is given.',
+        ['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'chop' => ['peak_period_s' => 2]]], 'water.significant_height_m',
+        'Two seas can only be added when the significant height of each is given.',
     ],
-    'a chop that is a word' => [['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'chop' => 'some']], 'water.chop', '“water.chop” must be an object.'],
+    'a chop that is a word' => [
+        ['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'chop' => 'some']], 'water.chop', '“water.chop” must be an object.',
+    ],
     'lava' => [['water' => ['kind' => 'lava', 'speed_m_s' => 1]], 'water.kind', '“water.kind” cannot be “lava”; it is one of swell, chop'],
-    'a river that falls' => [['water' => ['kind' => 'river', 'drop_m' => 4]], 'water.drop_m', 'A river has no drop; give its speed or a timed float.'],
-    'a speed in words' => [['water' => ['kind' => 'river', 'speed_m_s' => 'fast']], 'water.speed_m_s', '“water.speed_m_s” must be a number.'],
-    'a float that stands' => [['water' => ['kind' => 'river', 'float' => ['distance_m' => 10, 'seconds' => 0]]], 'water.float.seconds', 'The time of the float must be between 0.1 and 3600 s, and is 0 s.'],
-    'a slant beyond the edge' => [['oblique_deg' => 100], 'oblique_deg', 'The angle of the motion must be between 0 and 85 °, and is 100 °.'],
-    'clouds of no kind' => [['clouds' => ['speed_m_s' => 9, 'kind' => 'candyfloss']], 'clouds.kind', '“clouds.kind” cannot be “candyfloss”; it is one of stratus, cumulus, stratocumulus, altocumulus, cirrus.'],
-    'a dew point above the air' => [['clouds' => ['speed_m_s' => 9, 'temperature_c' => 8, 'dew_point_c' => 12]], 'clouds.dew_point_c', 'The dew point cannot be above the temperature.'],
-    'clouds under the ground' => [['clouds' => ['speed_m_s' => 9, 'base_m' => -10]], 'clouds.base_m', 'The height of the clouds must be between 50 and 16000 m, and is -10 m.'],
-    'a crossing of nothing' => [['clouds' => ['crossing' => ['frame_share' => 0, 'seconds' => 10]]], 'clouds.crossing.frame_share', 'The share of the frame must be between 0.5 and 100 %, and is 0 %.'],
-    'a subject of no kind' => [['subjects' => [['water' => ['speed_m_s' => 1]]]], 'subjects.0.water.kind', '“subjects.0.water.kind” is needed.'],
+    'a river that falls' => [
+        ['water' => ['kind' => 'river', 'drop_m' => 4]], 'water.drop_m', 'A river has no drop; give its speed or a timed float.',
+    ],
+    'a speed in words' => [
+        ['water' => ['kind' => 'river', 'speed_m_s' => 'fast']], 'water.speed_m_s', '“water.speed_m_s” must be a number.',
+    ],
+    'a float that stands' => [
+        ['water' => ['kind' => 'river', 'float' => ['distance_m' => 10, 'seconds' => 0]]], 'water.float.seconds',
+        'The time of the float must be between 0.1 and 3600 s, and is 0 s.',
+    ],
+    'a slant beyond the edge' => [
+        ['oblique_deg' => 100], 'oblique_deg', 'The angle of the motion must be between 0 and 85 °, and is 100 °.',
+    ],
+    'clouds of no kind' => [
+        ['clouds' => ['speed_m_s' => 9, 'kind' => 'candyfloss']], 'clouds.kind',
+        '“clouds.kind” cannot be “candyfloss”; it is one of stratus, cumulus, stratocumulus, altocumulus, cirrus.',
+    ],
+    'a dew point above the air' => [
+        ['clouds' => ['speed_m_s' => 9, 'temperature_c' => 8, 'dew_point_c' => 12]], 'clouds.dew_point_c',
+        'The dew point cannot be above the temperature.',
+    ],
+    'clouds under the ground' => [
+        ['clouds' => ['speed_m_s' => 9, 'base_m' => -10]], 'clouds.base_m',
+        'The height of the clouds must be between 50 and 16000 m, and is -10 m.',
+    ],
+    'a crossing of nothing' => [
+        ['clouds' => ['crossing' => ['frame_share' => 0, 'seconds' => 10]]], 'clouds.crossing.frame_share',
+        'The share of the frame must be between 0.5 and 100 %, and is 0 %.',
+    ],
+    'a subject of no kind' => [
+        ['subjects' => [['water' => ['speed_m_s' => 1]]]], 'subjects.0.water.kind', '“subjects.0.water.kind” is needed.',
+    ],
     'a subject with the name of another' => [
-        ['subjects' => [['name' => 'water', 'water' => ['kind' => 'foam', 'speed_m_s' => 1]]]], 'subjects.0.name', 'Two parts of the picture share the name “water”; give each its own.',
+        ['subjects' => [['name' => 'water', 'water' => ['kind' => 'foam', 'speed_m_s' => 1]]]], 'subjects.0.name',
+        'Two parts of the picture share the name “water”; give each its own.',
     ],
     'a subject far beyond the horizon' => [
-        ['subjects' => [['water' => ['kind' => 'foam', 'speed_m_s' => 1], 'distance_m' => 1e7]]], 'subjects.0.distance_m', 'The distance must be between 0.2 and 20000 m, and is 10000000 m.',
+        ['subjects' => [['water' => ['kind' => 'foam', 'speed_m_s' => 1], 'distance_m' => 1e7]]], 'subjects.0.distance_m',
+        'The distance must be between 0.2 and 20000 m, and is 10000000 m.',
     ],
     'subjects that are no list' => [['subjects' => ['water' => 1]], 'subjects', '“subjects” must be a list.'],
-    'a look that is none' => [['look' => 'creamy'], 'look', '“look” cannot be “creamy”; it is one of held, lively, brushed, silk, mist, glass.'],
+    'a look that is none' => [
+        ['look' => 'creamy'], 'look', '“look” cannot be “creamy”; it is one of held, lively, brushed, silk, mist, glass.',
+    ],
     'a time of nothing' => [['evaluate_s' => [0]], 'evaluate_s.0', 'A shutter time must be between 0.00002 and 86400 s, and is 0 s.'],
-    'a time that is a word' => [['evaluate_s' => ['a while']], 'evaluate_s.0', '“a while” is not a shutter time; write it like 1/60, 0.8, 30 or 2m30s.'],
+    'a time that is a word' => [
+        ['evaluate_s' => ['a while']], 'evaluate_s.0', '“a while” is not a shutter time; write it like 1/60, 0.8, 30 or 2m30s.',
+    ],
 ]);
 
 it('counts a fall’s streak against the height of the frame, and every other water’s against its width', function (string $kind, float $side): void {

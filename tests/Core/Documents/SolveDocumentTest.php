@@ -132,26 +132,49 @@ it('goes by the lens’s own best apertures when they are given', function (): v
 it('refuses bad documents at the field', function (array $changes, string $field, string $says): void {
     expect(fn () => solved($changes))->toBeRefused($says, $field);
 })->with([
-    'an exponent of no film' => [['camera.reciprocity' => 3], 'camera.reciprocity', 'The exponent of the film must be between 1 and 2, and is 3.'],
-    'a battery of years' => [['camera.battery_minutes' => 1e6], 'camera.battery_minutes', 'The battery must be between 1 and 1440 min, and is 1000000 min.'],
-    'a best aperture upside down' => [['lens.aperture_best_from' => 11, 'lens.aperture_best_to' => 8], 'lens.aperture_best_to', 'The preferred apertures run from the wider to the smaller.'],
+    'an exponent of no film' => [
+        ['camera.reciprocity' => 3], 'camera.reciprocity', 'The exponent of the film must be between 1 and 2, and is 3.',
+    ],
+    'a battery of years' => [
+        ['camera.battery_minutes' => 1e6], 'camera.battery_minutes', 'The battery must be between 1 and 1440 min, and is 1000000 min.',
+    ],
+    'a best aperture upside down' => [
+        ['lens.aperture_best_from' => 11, 'lens.aperture_best_to' => 8], 'lens.aperture_best_to',
+        'The preferred apertures run from the wider to the smaller.',
+    ],
     'half a best aperture' => [['lens.aperture_best_from' => 11], 'lens.aperture_best_to', '“lens.aperture_best_to” is needed.'],
-    'depth from nowhere' => [['sharp' => ['near_m' => 0]], 'sharp.near_m', 'The near distance must be between 0.1 and 10000 m, and is 0 m.'],
+    'depth from nowhere' => [
+        ['sharp' => ['near_m' => 0]], 'sharp.near_m', 'The near distance must be between 0.1 and 10000 m, and is 0 m.',
+    ],
     'depth backwards' => [['sharp' => ['near_m' => 5, 'far_m' => 2]], 'sharp.far_m', 'The far distance must lie beyond the near one.'],
     'two readings at once' => [
-        ['earlier_reading' => ['aperture' => 11, 'shutter' => '1/60', 'iso' => 100, 'minutes_before' => 0]], 'earlier_reading.minutes_before', 'The time between two readings must be between 0.5 and 120 min, and is 0 min.',
+        ['earlier_reading' => ['aperture' => 11, 'shutter' => '1/60', 'iso' => 100, 'minutes_before' => 0]],
+        'earlier_reading.minutes_before', 'The time between two readings must be between 0.5 and 120 min, and is 0 min.',
     ],
-    'an earlier reading of nothing' => [['earlier_reading' => ['minutes_before' => 4]], 'earlier_reading.aperture', '“earlier_reading.aperture” is needed.'],
-    'adapters in words' => [['holder' => ['slots' => 2, 'adapters_mm' => ['large']]], 'holder.adapters_mm.0', 'Each of “holder.adapters_mm” must be a number.'],
+    'an earlier reading of nothing' => [
+        ['earlier_reading' => ['minutes_before' => 4]], 'earlier_reading.aperture', '“earlier_reading.aperture” is needed.',
+    ],
+    'adapters in words' => [
+        ['holder' => ['slots' => 2, 'adapters_mm' => ['large']]], 'holder.adapters_mm.0', 'Each of “holder.adapters_mm” must be a number.',
+    ],
     'a cast beyond reason' => [
-        ['filters' => [['name' => 'A', 'kind' => 'nd', 'stops' => 3, 'cast' => ['red_stops' => 9]]]], 'filters.0.cast.red_stops', 'The cast in red must be between -5 and 5 stops, and is 9 stops.',
+        ['filters' => [['name' => 'A', 'kind' => 'nd', 'stops' => 3, 'cast' => ['red_stops' => 9]]]], 'filters.0.cast.red_stops',
+        'The cast in red must be between -5 and 5 stops, and is 9 stops.',
     ],
     'too many slots' => [['holder' => ['slots' => 9]], 'holder.slots', 'The number of slots must be between 0 and 5, and is 9.'],
-    'a reading through a filter that is not there' => [['reading.filters' => ['Nine']], 'reading.filters.0', 'There is no filter called “Nine” in the bag.'],
+    'a reading through a filter that is not there' => [
+        ['reading.filters' => ['Nine']], 'reading.filters.0', 'There is no filter called “Nine” in the bag.',
+    ],
     'a habit that is none' => [['habits.frames' => 'seven'], 'habits.frames', '“habits.frames” cannot be “seven”; it is one of one, mean.'],
-    'a window upside down' => [['target' => ['min_s' => 40, 'max_s' => 10]], 'target.min_s', 'The shortest wanted time must not be above the longest.'],
-    'an endless light' => [['drift_stops_per_min' => 1e300], 'drift_stops_per_min', 'The drift of the light must be between -3 and 3 stops a minute, and is 1.0e+300 stops a minute.'],
+    'a window upside down' => [
+        ['target' => ['min_s' => 40, 'max_s' => 10]], 'target.min_s', 'The shortest wanted time must not be above the longest.',
+    ],
+    'an endless light' => [
+        ['drift_stops_per_min' => 1e300], 'drift_stops_per_min',
+        'The drift of the light must be between -3 and 3 stops a minute, and is 1.0e+300 stops a minute.',
+    ],
     'two filters of one name' => [
-        ['filters' => [['name' => 'A', 'kind' => 'nd', 'stops' => 3], ['name' => 'a', 'kind' => 'nd', 'stops' => 6]]], 'filters', 'Two filters share a name; give each its own.',
+        ['filters' => [['name' => 'A', 'kind' => 'nd', 'stops' => 3], ['name' => 'a', 'kind' => 'nd', 'stops' => 6]]], 'filters',
+        'Two filters share a name; give each its own.',
     ],
 ]);

@@ -86,7 +86,9 @@ it('reads the range of a variable filter', function (string $marking, float $fro
     ['x4-x64', 2, 6],
 ]);
 
-it('refuses what is no marking, and says how to write one', function (string $marking, string $says = ' is not a filter marking; write it as engraved'): void {
+it('refuses what is no marking, and says how to write one', function (
+    string $marking, string $says = ' is not a filter marking; write it as engraved',
+): void {
     expect(fn () => FilterMarking::parse($marking))->toBeRefused($says);
 })->with([
     '',

@@ -91,7 +91,9 @@ it('takes a measured time at its word, where a dial would say otherwise', functi
     ['1/60', 1 / 64],
 ]);
 
-it('refuses what is no shutter time, and says how to write one', function (string $written, string $says = ' is not a shutter time; write it like 1/60, 0.8, 30 or 2m30s'): void {
+it('refuses what is no shutter time, and says how to write one', function (
+    string $written, string $says = ' is not a shutter time; write it like 1/60, 0.8, 30 or 2m30s',
+): void {
     expect(fn () => ShutterTime::parse($written))->toBeRefused($says);
 })->with([
     '',

@@ -56,7 +56,9 @@ it('passes over a high water that is gone, to the very second of it, and warns o
 });
 
 it('takes any walk, margin and run-up that can be, and refuses the rest', function (): void {
-    $with = fn (float $runUp, float $margin, float $walk): callable => fn () => GetOff::after(evenTide(), 0, 4, null, $runUp, $margin, $walk);
+    $with = fn (float $runUp, float $margin, float $walk): callable => fn () => GetOff::after(
+        evenTide(), 0, 4, null, $runUp, $margin, $walk,
+    );
     expect($with(-0.1, 0, 0))->toBeRefused('run-up')->and($with(0, -0.1, 0))->toBeRefused('margin')
         ->and($with(0, 0, -1))->toBeRefused('walk')->and($with(0, 0, NAN))->toBeRefused('walk');
 });

@@ -70,7 +70,8 @@ it('says what to set, and how it is let go, by who counts the time', function ()
         ->and($timed['trigger']->title)->toBe('Two-second delay or release')
         ->and($timed['base']->detail)->toStartWith('1/60, f/8, ISO 200.');
     $bulb = sheet([nd('Six', 6)], true);
-    expect($bulb['settings']->title)->toBe('Bulb, f/11, ISO 100')->and($bulb['settings']->detail)->toBe('Set to bulb; it stays open for 45 s.')
+    expect($bulb['settings']->title)->toBe('Bulb, f/11, ISO 100')
+        ->and($bulb['settings']->detail)->toBe('Set to bulb; it stays open for 45 s.')
         ->and($bulb['trigger']->title)->toBe('Release in hand, locked cable');
 });
 

@@ -6,7 +6,9 @@ use GentlePour\Exposure\ShutterTime;
 use GentlePour\Outing\Support;
 use GentlePour\Solving\WallKind;
 
-it('has each support hold what it is known to at 5 m/s and 24 mm, and falls from there by 1 / (v² f) (judgement)', function (Support $support, float $holdsS): void {
+it('has each support hold what it is known to at 5 m/s and 24 mm, and falls from there by 1 / (v² f) (judgement)', function (
+    Support $support, float $holdsS,
+): void {
     $wall = $support->wall(5, 24);
     expect($support->holdsS())->toBe($holdsS)->and($wall?->longest->seconds)->toBe($holdsS)->and($wall?->kind)->toBe(WallKind::Wind)
         ->and($support->wall(10, 48)?->longest->seconds)->toBe($holdsS / 8)
@@ -35,5 +37,6 @@ it('keeps to times that can be had: a quarter of a second at least, what the cor
 it('says the wind and what it comes to', function (): void {
     expect(Support::Tripod->wall(5, 24)?->why)->toBe('wind 5 m/s: 8:00 at most')
         ->and(Support::Tripod->wall(7.5, 24)?->why)->toBe('wind 7.5 m/s: 3:35 at most')
-        ->and(Support::Tripod->wall(7.55, 24)?->why)->toStartWith('wind 7.6 m/s')->and(Support::Tripod->wall(7.46, 24)?->why)->toStartWith('wind 7.5 m/s');
+        ->and(Support::Tripod->wall(7.55, 24)?->why)->toStartWith('wind 7.6 m/s')
+        ->and(Support::Tripod->wall(7.46, 24)?->why)->toStartWith('wind 7.5 m/s');
 });

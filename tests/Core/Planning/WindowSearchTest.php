@@ -169,8 +169,12 @@ it('goes by the sun in the middle, where a window begins and ends in another lig
 });
 
 it('calls five centimetres over a window a rise or a fall, and less neither (judgement)', function (): void {
-    $trend = fn (float $fromM, float $toM): Trend => windowsOf(tide: straightTide([MIDNIGHT => $fromM, MIDNIGHT + 24 * HOUR => $toM]))[0]->trend;
-    expect($trend(0.0, 0.05))->toBe(Trend::Rising)->and($trend(0.05, 0.0))->toBe(Trend::Falling)->and($trend(0.0, 0.0499))->toBe(Trend::Any);
+    $trend = fn (float $fromM, float $toM): Trend => windowsOf(
+        tide: straightTide([MIDNIGHT => $fromM, MIDNIGHT + 24 * HOUR => $toM]),
+    )[0]->trend;
+    expect($trend(0.0, 0.05))->toBe(Trend::Rising)
+        ->and($trend(0.05, 0.0))->toBe(Trend::Falling)
+        ->and($trend(0.0, 0.0499))->toBe(Trend::Any);
 });
 
 it('asks for nothing unless it is told, but ten minutes', function (): void {

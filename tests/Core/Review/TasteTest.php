@@ -23,7 +23,8 @@ it('is the sum of what verdicts ask for over their number and four, two stops at
         ->and($of([[0.0, BlurVerdict::TooCrisp]]))->toBe(BlurVerdict::TooCrisp->shiftStops() / 5)
         ->and($of([[0.5, BlurVerdict::Right], [1.0, BlurVerdict::Right]]))->toBe(0.25)
         ->and($of([[0.5, BlurVerdict::Right]], 0.3))->toBeAbout(0.4, 1e-12)->and($of([], -0.5))->toBe(-0.5)
-        ->and($of(array_fill(0, 90, [5.0, BlurVerdict::Right])))->toBe(2.0)->and($of(array_fill(0, 90, [-5.0, BlurVerdict::Right])))->toBe(-2.0)
+        ->and($of(array_fill(0, 90, [5.0, BlurVerdict::Right])))->toBe(2.0)
+        ->and($of(array_fill(0, 90, [-5.0, BlurVerdict::Right])))->toBe(-2.0)
         ->and(Taste::of([[0.5, BlurVerdict::Right]], 0.3)->learned())->toBeAbout(0.1, 1e-12)
         ->and(fn () => Taste::of([], 2.1))->toBeRefused('taste', 'taste');
 });

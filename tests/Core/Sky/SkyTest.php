@@ -178,7 +178,9 @@ it('takes the later of two readings at one instant, and no slope from a second a
         ->and(fn () => LightCurve::of($observer, SkyCondition::Clear, [new LightReading($at, 99)]))->toBeRefused('reading', 'reading');
 });
 
-it('names the light by the altitude of the sun: golden from −4 to 6°, blue from −6 to −4° (common practice)', function (float $altitude, LightPhase $phase): void {
+it('names the light by the altitude of the sun: golden from −4 to 6°, blue from −6 to −4° (common practice)', function (
+    float $altitude, LightPhase $phase,
+): void {
     expect(LightPhase::ofAltitude($altitude))->toBe($phase)
         ->and($altitude >= $phase->leastDeg() && $altitude <= $phase->mostDeg())->toBeTrue();
 })->with([

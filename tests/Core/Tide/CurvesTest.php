@@ -41,7 +41,8 @@ it('stands above, below and between heights from crossing to crossing, with the 
         ->and(written(Level::between(1.0, 5.0)->spans(handTide())))->toBe([
             [0.0, 2700.0, 5.0, 2.0], [4800.0, 9600.0, 5.0, 1.0], [12600.0, 21600.0, 4.0, 1.0],
         ])->and(written(Level::between(-1.0, 9.0)->spans(handTide())))->toBe([[0.0, 21600.0, 6.0, 0.0]])
-        ->and(Level::between(7.0, null)->spans(handTide()))->toBe([])->and(written(Level::between(null, 7.0)->spans(handTide())))->toBe([[0.0, 21600.0, 6.0, 0.0]])
+        ->and(Level::between(7.0, null)->spans(handTide()))->toBe([])
+        ->and(written(Level::between(null, 7.0)->spans(handTide())))->toBe([[0.0, 21600.0, 6.0, 0.0]])
         // A limit that is only touched at a turn is not crossed.
         ->and(written(Level::between(0.0, null)->spans(handTide())))->toBe([[0.0, 21600.0, 6.0, 0.0]])
         ->and(written(Level::between(null, 6.0)->spans(handTide())))->toBe([[0.0, 21600.0, 6.0, 0.0]]);
@@ -64,8 +65,10 @@ it('holds at its own limits, and refuses those that hold nothing', function (): 
         ->and(Level::between(1.0, 2.0)->holds(0.99))->toBeFalse()->and(Level::between(1.0, 2.0)->holds(2.01))->toBeFalse()
         ->and(Level::between(1.0, null)->holds(99))->toBeTrue()->and(Level::between(null, 2.0)->holds(-99))->toBeTrue()
         ->and(Level::between(1.0, null)->holds(0.9))->toBeFalse()->and(Level::between(null, 2.0)->holds(2.1))->toBeFalse()
-        ->and(fn () => Level::between(31.0, null))->toBeRefused('30', 'above_m')->and(fn () => Level::between(null, -31.0))->toBeRefused('30', 'below_m')
-        ->and(fn () => Level::between(2.0, 2.0))->toBeRefused('below', 'below_m')->and(fn () => Level::between(3.0, 2.0))->toBeRefused('below', 'below_m')
+        ->and(fn () => Level::between(31.0, null))->toBeRefused('30', 'above_m')
+        ->and(fn () => Level::between(null, -31.0))->toBeRefused('30', 'below_m')
+        ->and(fn () => Level::between(2.0, 2.0))->toBeRefused('below', 'below_m')
+        ->and(fn () => Level::between(3.0, 2.0))->toBeRefused('below', 'below_m')
         ->and(fn () => Level::between(NAN, null))->toBeRefused('finite', 'above_m');
 });
 
@@ -75,13 +78,17 @@ function fourWaters(): TableCurve
     $h = 3600.0;
 
     return TableCurve::of([
-        new TideEvent(6 * $h, 5.0, true), new TideEvent(18 * $h, 4.0, true), new TideEvent(0.0, 1.0, false), new TideEvent(12 * $h, 2.0, false),
+        new TideEvent(6 * $h, 5.0, true), new TideEvent(18 * $h, 4.0, true), new TideEvent(0.0, 1.0, false),
+        new TideEvent(12 * $h, 2.0, false),
     ]);
 }
 
 it('follows a table in whatever order it was written and is asked: a quarter, half and three quarters of the range at a third, half and two thirds of the time', function (): void {
     $curve = fourWaters();
-    $expected = [0 => 1.0, 2 => 2.0, 3 => 3.0, 4 => 4.0, 6 => 5.0, 8 => 4.25, 9 => 3.5, 10 => 2.75, 12 => 2.0, 14 => 2.5, 15 => 3.0, 16 => 3.5, 18 => 4.0];
+    $expected = [
+        0 => 1.0, 2 => 2.0, 3 => 3.0, 4 => 4.0, 6 => 5.0, 8 => 4.25, 9 => 3.5, 10 => 2.75, 12 => 2.0, 14 => 2.5, 15 => 3.0, 16 => 3.5,
+        18 => 4.0,
+    ];
     foreach ([array_keys($expected), array_reverse(array_keys($expected)), [9, 3, 15, 0, 18, 6, 12, 2, 16]] as $hours) {
         foreach ($hours as $hour) {
             expect($curve->heightM(3600 * $hour))->toBeAbout($expected[$hour], 1e-9);
@@ -94,7 +101,9 @@ it('follows a table in whatever order it was written and is asked: a quarter, ha
 });
 
 it('takes waters ten minutes apart and no closer, and says of the later when it comes', function (): void {
-    $pair = fn (float $later, float $high = 5.0): callable => fn () => TableCurve::of([new TideEvent(0.0, 1.0, false), new TideEvent($later, $high, true)]);
+    $pair = fn (float $later, float $high = 5.0): callable => fn () => TableCurve::of(
+        [new TideEvent(0.0, 1.0, false), new TideEvent($later, $high, true)],
+    );
     expect($pair(600)()->to())->toBe(600.0)
         ->and($pair(599))->toBeRefused('Two entries of the tide table are less than ten minutes apart, at 1970-01-01 00:09 UTC.')
         ->and($pair(7200, 0.9))->toBeRefused('A low water stands higher than the high water beside it, at 1970-01-01 02:00 UTC.')
@@ -124,7 +133,9 @@ it('stretches a reference between its waters, in time and in height', function (
 
 it('shifts by metres, and a reference that never turns as a whole', function (): void {
     $shifted = SubordinateCurve::of(fourWaters(), SubordinateOffsets::of(0, 0, false, 0.5, -0.5));
-    expect($shifted->heightM(0))->toBeAbout(0.5, 1e-9)->and($shifted->heightM(6 * 3600))->toBeAbout(5.5, 1e-9)->and($shifted->heightM(3 * 3600))->toBeAbout(3.0, 1e-9);
+    expect($shifted->heightM(0))->toBeAbout(0.5, 1e-9)
+        ->and($shifted->heightM(6 * 3600))->toBeAbout(5.5, 1e-9)
+        ->and($shifted->heightM(3 * 3600))->toBeAbout(3.0, 1e-9);
     $endless = SubordinateCurve::of(straightTide([0 => 1.0, 3600 => 3.0]), SubordinateOffsets::of(0, 0, false, 0.5, -0.5));
     expect($endless->heightM(1800))->toBeAbout(2.5, 1e-9)->and($endless->events())->toBe([]);
     // One water alone has nothing to be stretched to.
@@ -137,9 +148,12 @@ it('shifts by metres, and a reference that never turns as a whole', function ():
 });
 
 it('refuses offsets that no place has', function (): void {
-    expect(fn () => SubordinateOffsets::of(721, 0, true, 1, 1))->toBeRefused('time')->and(fn () => SubordinateOffsets::of(0, -721, true, 1, 1))->toBeRefused('time')
-        ->and(fn () => SubordinateOffsets::of(0, 0, true, 11, 1))->toBeRefused('ratio')->and(fn () => SubordinateOffsets::of(0, 0, true, 1, 11))->toBeRefused('ratio')
-        ->and(fn () => SubordinateOffsets::of(0, 0, false, 21, 0))->toBeRefused('height')->and(fn () => SubordinateOffsets::of(0, 0, false, 0, -21))->toBeRefused('height')
+    expect(fn () => SubordinateOffsets::of(721, 0, true, 1, 1))->toBeRefused('time')
+        ->and(fn () => SubordinateOffsets::of(0, -721, true, 1, 1))->toBeRefused('time')
+        ->and(fn () => SubordinateOffsets::of(0, 0, true, 11, 1))->toBeRefused('ratio')
+        ->and(fn () => SubordinateOffsets::of(0, 0, true, 1, 11))->toBeRefused('ratio')
+        ->and(fn () => SubordinateOffsets::of(0, 0, false, 21, 0))->toBeRefused('height')
+        ->and(fn () => SubordinateOffsets::of(0, 0, false, 0, -21))->toBeRefused('height')
         ->and(SubordinateOffsets::of(0, 0, false, 15, 0)->high)->toBe(15.0);
 });
 
@@ -151,10 +165,16 @@ it('predicts from 1900 to 2100, three years at most at a time, to the second', f
 
         return true;
     };
-    expect($span($first, $first + 1)())->toBeTrue()->and($span($last - 1, $last)())->toBeTrue()->and($span(0, 3 * 366 * 86400)())->toBeTrue()
-        ->and($span($first - 1, $first + 9))->toBeRefused('1900 to 2100', 'from')->and($span($last + 1, $last + 9))->toBeRefused('1900 to 2100', 'from')
-        ->and($span($last - 9, $last + 1))->toBeRefused('1900 to 2100', 'to')->and($span($first + 9, $first - 1))->toBeRefused('1900 to 2100', 'to')
-        ->and($span(0, INF))->toBeRefused('1900 to 2100', 'to')->and($span(NAN, 0))->toBeRefused('1900 to 2100', 'from')->and($span(0, NAN))->toBeRefused('1900 to 2100', 'to')
+    expect($span($first, $first + 1)())->toBeTrue()
+        ->and($span($last - 1, $last)())->toBeTrue()
+        ->and($span(0, 3 * 366 * 86400)())->toBeTrue()
+        ->and($span($first - 1, $first + 9))->toBeRefused('1900 to 2100', 'from')
+        ->and($span($last + 1, $last + 9))->toBeRefused('1900 to 2100', 'from')
+        ->and($span($last - 9, $last + 1))->toBeRefused('1900 to 2100', 'to')
+        ->and($span($first + 9, $first - 1))->toBeRefused('1900 to 2100', 'to')
+        ->and($span(0, INF))->toBeRefused('1900 to 2100', 'to')
+        ->and($span(NAN, 0))->toBeRefused('1900 to 2100', 'from')
+        ->and($span(0, NAN))->toBeRefused('1900 to 2100', 'to')
         ->and($span(5, 5))->toBeRefused('after the beginning', 'to')->and($span(0, 3 * 366 * 86400 + 1))->toBeRefused('Three years', 'to');
 });
 
@@ -172,7 +192,9 @@ it('learns from sightings in any order, of one kind alone, and where two speak o
         ->and($of())->toBe([null, null, 0, null, null]);
 });
 
-it('finds a root inside of its bracket, with few looks, by the Illinois rule (Dowell and Jarratt 1971)', function (callable $function, float $a, float $b, float $root, int $looks): void {
+it('finds a root inside of its bracket, with few looks, by the Illinois rule (Dowell and Jarratt 1971)', function (
+    callable $function, float $a, float $b, float $root, int $looks,
+): void {
     $looked = [];
     $counted = function (float $x) use ($function, &$looked): float {
         $looked[] = $x;
@@ -180,7 +202,10 @@ it('finds a root inside of its bracket, with few looks, by the Illinois rule (Do
         return $function($x);
     };
     $found = RegulaFalsi::root($counted, $a, $function($a), $b, $function($b), 1e-4);
-    expect($found)->toBeAbout($root, 1e-7)->and(count($looked))->toBe($looks)->and(min($looked))->toBeGreaterThanOrEqual($a)->and(max($looked))->toBeLessThanOrEqual($b);
+    expect($found)->toBeAbout($root, 1e-7)
+        ->and(count($looked))->toBe($looks)
+        ->and(min($looked))->toBeGreaterThanOrEqual($a)
+        ->and(max($looked))->toBeLessThanOrEqual($b);
     // The first look is where the chord of the bracket crosses.
     expect($looked[0])->toBeAbout(($a * $function($b) - $b * $function($a)) / ($function($b) - $function($a)), 1e-12);
 })->with([
@@ -193,7 +218,10 @@ it('finds a root inside of its bracket, with few looks, by the Illinois rule (Do
 ]);
 
 it('takes its heights, datums and constants from its reference where it follows one, and lists what it cannot predict, the largest first', function (): void {
-    $reference = new Station('made/2', 'Reference', 57.0, -7.0, 'UTC', 'LAT', ['MSL' => 2.0, 'LAT' => -0.5], [new Harmonic('M2', 1.0, 0.0)], null, null, '', '', true);
+    $reference = new Station(
+        'made/2', 'Reference', 57.0, -7.0, 'UTC', 'LAT', ['MSL' => 2.0, 'LAT' => -0.5], [new Harmonic('M2', 1.0, 0.0)], null, null, '', '',
+        true,
+    );
     $harmonics = [new Harmonic('M2', 1.0, 0.0), new Harmonic('ODD1', 0.02, 0.0), new Harmonic('ODD2', 0.05, 0.0)];
     $of = fn (?string $chart, array $datums, ?Station $of): Station => new Station(
         'made/3', 'Made-up', 57.0, -7.0, 'UTC', $chart, $datums, $harmonics, null, $of, '', '', true,
@@ -202,8 +230,10 @@ it('takes its heights, datums and constants from its reference where it follows 
     expect($follower->datumNames())->toBe(['MSL', 'LAT'])->and($follower->defaultDatum())->toBe('LAT')
         ->and(array_map(fn (Harmonic $h): string => $h->name, $follower->unknown(constituents())))->toBe(['ODD2', 'ODD1'])
         ->and($follower->curve(constituents(), 0, 86400)->heightM(0) - $follower->curve(constituents(), 0, 86400, 'MSL')->heightM(0))->toBeAbout(2.5, 1e-9)
-        ->and($of(null, ['MSL' => 1.0], null)->defaultDatum())->toBe('MSL')->and($of('MLLW', ['MLLW' => 1.0], null)->defaultDatum())->toBe('MSL')
-        ->and($of('MLLW', ['MSL' => 1.0], null)->defaultDatum())->toBe('MSL')->and($of('MLLW', ['MLLW' => 1.0], null)->datumNames())->toBe([])
+        ->and($of(null, ['MSL' => 1.0], null)->defaultDatum())->toBe('MSL')
+        ->and($of('MLLW', ['MLLW' => 1.0], null)->defaultDatum())->toBe('MSL')
+        ->and($of('MLLW', ['MSL' => 1.0], null)->defaultDatum())->toBe('MSL')
+        ->and($of('MLLW', ['MLLW' => 1.0], null)->datumNames())->toBe([])
         ->and(fn () => $of('MLLW', ['MLLW' => 1.0], null)->curve(constituents(), 0, 86400, 'MLLW'))->toBeRefused('it is one of MSL.', 'datum')
         ->and(fn () => $follower->curve(constituents(), 0, 86400, 'MLLW'))->toBeRefused('it is one of MSL, LAT.', 'datum');
 });
@@ -211,14 +241,19 @@ it('takes its heights, datums and constants from its reference where it follows 
 it('reads the table of constituents, and refuses one without speeds', function (): void {
     $table = Constituents::of([
         'constituents' => [
-            'A1' => ['speed' => 15.0, 'doodson' => [1, 0, 0, 0, 0, 0, 90], 'members' => []], 'B2' => ['speed' => '30', 'doodson' => null, 'members' => [['A1', 2], ['M2', -1]]],
+            'A1' => ['speed' => 15.0, 'doodson' => [1, 0, 0, 0, 0, 0, 90], 'members' => []],
+            'B2' => ['speed' => '30', 'doodson' => null, 'members' => [['A1', 2], ['M2', -1]]],
             'M2' => ['speed' => 28.98, 'doodson' => [2, 0, 0, 0, 0, 0, 0]],
         ],
         'aliases' => ['BB' => 'B2', 'bad' => 3],
     ]);
     $at = MeanLongitudes::at(0.0);
-    expect($table->knows('A1'))->toBeTrue()->and($table->knows('BB'))->toBeTrue()->and($table->knows('bad'))->toBeFalse()->and($table->knows('Z0'))->toBeFalse()
-        ->and($table->speed('BB'))->toBe(30.0)->and($table->argument('BB', $at))->toBeAbout(2 * $table->argument('A1', $at) - $table->argument('M2', $at), 1e-9)
+    expect($table->knows('A1'))->toBeTrue()
+        ->and($table->knows('BB'))->toBeTrue()
+        ->and($table->knows('bad'))->toBeFalse()
+        ->and($table->knows('Z0'))->toBeFalse()
+        ->and($table->speed('BB'))->toBe(30.0)
+        ->and($table->argument('BB', $at))->toBeAbout(2 * $table->argument('A1', $at) - $table->argument('M2', $at), 1e-9)
         ->and($table->correction('BB', $at)[1])->toBeAbout(-$table->correction('M2', $at)[1], 1e-12)
         ->and($table->correction('BB', $at)[0])->toBeAbout($table->correction('M2', $at)[0], 1e-12)
         ->and(fn () => Constituents::of(['constituents' => ['A1' => ['doodson' => []]]]))->toBeRefused('“A1” has no speed')

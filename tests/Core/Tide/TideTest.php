@@ -244,7 +244,9 @@ it('says of neighbours when the tide of one runs half as high again as anotherâ€
 
 it('counts heights from the datum that is asked for, else from chart datum, and refuses one it has not', function (): void {
     $station = stationOf(['M2' => 1.0]);
-    $mean = fn (?string $datum): float => $station->curve(constituents(), at('2026-10-01'), at('2026-10-30'), $datum)->heightM(at('2026-10-02'))
+    $mean = fn (?string $datum): float => $station->curve(
+        constituents(), at('2026-10-01'), at('2026-10-30'), $datum,
+    )->heightM(at('2026-10-02'))
         - $station->curve(constituents(), at('2026-10-01'), at('2026-10-30'), 'MSL')->heightM(at('2026-10-02'));
     expect($mean(null))->toBeAbout(2.5, 1e-9)->and($mean('MHW'))->toBeAbout(-2.0, 1e-9)
         ->and($station->datumNames())->toBe(['MSL', 'MLLW', 'MHW'])->and($station->defaultDatum())->toBe('MLLW')
@@ -264,7 +266,8 @@ it('measures a quarter of the meridian as 10,008 km on a sphere of 6371 km (clos
 function extremes(array $amplitudes, float $gapHours): int
 {
     $filter = ExtremeFilter::of(
-        array_map(fn (string $name, float $m): Harmonic => new Harmonic($name, $m, 0.0), array_keys($amplitudes), $amplitudes), constituents(),
+        array_map(fn (string $name, float $m): Harmonic => new Harmonic($name, $m, 0.0), array_keys($amplitudes), $amplitudes),
+        constituents(),
     );
 
     // A low, a high, a dip of half a centimetre before a second and lower high, a low.

@@ -44,7 +44,8 @@ function spansOf(array $days, ?array $minutes, string $from, string $to): array
     $at = fn (float $u): string => (new DateTimeImmutable('@'.(int) $u))->setTimezone(london())->format('D j G:i');
 
     return array_map(
-        fn (array $s): string => $at($s[0]).' – '.$at($s[1]), (new PlaceCalendar(london(), $days, $minutes))->spans($unix($from), $unix($to)),
+        fn (array $s): string => $at($s[0]).' – '.$at($s[1]),
+        (new PlaceCalendar(london(), $days, $minutes))->spans($unix($from), $unix($to)),
     );
 }
 
@@ -61,7 +62,8 @@ it('keeps the place’s clock on the days it changes: 23 hours in March, 25 in O
     $hours = fn (string $day): float => (function (array $s): float {
         return ($s[0][1] - $s[0][0]) / 3600;
     })((new PlaceCalendar(london(), ['sun']))->spans(
-        (float) (new DateTimeImmutable($day, london()))->getTimestamp() - 86400, (float) (new DateTimeImmutable($day, london()))->getTimestamp() + 2 * 86400,
+        (float) (new DateTimeImmutable($day, london()))->getTimestamp() - 86400,
+        (float) (new DateTimeImmutable($day, london()))->getTimestamp() + 2 * 86400,
     ));
     expect($hours('2027-03-28'))->toBe(23.0)->and($hours('2027-10-31'))->toBe(25.0)->and($hours('2027-06-06'))->toBe(24.0)
         ->and(spansOf(['sun'], [300, 420], '2027-03-27 00:00', '2027-03-29 00:00'))->toBe(['Sun 28 5:00 – Sun 28 7:00']);
@@ -94,7 +96,9 @@ it('reads instants as they are written, by the place’s clock, and no others', 
     foreach (['20000-01-01', '2026-02-30', 'tomorrow', '', '2026-13-01', '2026-01-01T25:00', '2026-01-01T24:01', '2026-01-01T10:61',
         '2026-01-01T10:10:60', '2026-01-01T00:00+99:99', '2026-01-01T00:00+15:00', '2026-01-01T00:00+01:60'] as $written) {
         expect(fn () => Instant::parse($written, london()))->toBeRefused(
-            ($written === '' ? 'Nothing' : "“{$written}”").' is not a date or an instant; write it like 2027-03-21 or 2027-03-21T06:30+00:00.',
+            (
+                $written === '' ? 'Nothing' : "“{$written}”"
+            ).' is not a date or an instant; write it like 2027-03-21 or 2027-03-21T06:30+00:00.',
         );
     }
     expect(fn () => Instant::parse('1899-12-31', london()))->toBeRefused('Years from 1900 to 2100 can be reckoned with, not 1899.')

@@ -20,7 +20,9 @@ it('asks the database at most twelve times for a page of the bench, and nothing 
     DB::disableQueryLog();
 
     expect(count($asked))->toBeLessThanOrEqual(12)->and(array_diff_assoc($asked, array_unique($asked)))->toBe([]);
-})->with(['', 'kind=cascade&measure=speed&speed=4&look=silk&look_was=silk', 'take=1', 'sky=wind&cloud_speed=9&cloud_base=1200&cloud_look=soft']);
+})->with(
+    ['', 'kind=cascade&measure=speed&speed=4&look=silk&look_was=silk', 'take=1', 'sky=wind&cloud_speed=9&cloud_base=1200&cloud_look=soft'],
+);
 
 it('can be written to an address and read back the same', function (): void {
     $form = BenchForm::of([...app(BenchFiller::class)->defaults(), 'kind' => 'swell', 'period' => '8', 'target' => '1/4', 'wind' => '7,5']);
@@ -53,7 +55,8 @@ it('aims where all is suited if nothing of one’s own is chosen; else stays at 
 
 it('frames another water at its own distance', function (): void {
     $rates = fn (array $also): array => array_map(
-        fn ($span): ?float => $span->minS, openBench(['also' => 'foam', 'also_speed' => '0.4', 'also_look' => 'mist'] + $also)->moving->also?->spans ?? [],
+        fn ($span): ?float => $span->minS,
+        openBench(['also' => 'foam', 'also_speed' => '0.4', 'also_look' => 'mist'] + $also)->moving->also?->spans ?? [],
     );
     $near = $rates(['also_distance' => '4', 'distance' => '12']);
     expect($near)->not->toBe($rates(['also_distance' => '40', 'distance' => '12']))
@@ -63,7 +66,8 @@ it('frames another water at its own distance', function (): void {
 it('draws clouds by how they drift across the view (judgement)', function (): void {
     expect(array_map(fn (CloudDrift $d): float => $d->across(), CloudDrift::cases()))->toBe([1.0, 0.7, 0.0]);
     $rate = fn (string $across): ?float => openBench([
-        'sky' => 'wind', 'cloud_speed' => '9', 'cloud_base' => '1200', 'cloud_elevation' => '20', 'cloud_across' => $across, 'cloud_look' => '',
+        'sky' => 'wind', 'cloud_speed' => '9', 'cloud_base' => '1200', 'cloud_elevation' => '20', 'cloud_across' => $across,
+        'cloud_look' => '',
     ])->moving->clouds?->sharePerSecond;
     expect($rate('across'))->toBeGreaterThan($rate('slanting'))->and($rate('slanting'))->toBeGreaterThan($rate('towards'));
 });
@@ -79,7 +83,9 @@ it('says the longest dial time that still holds what stirs, never a longer one',
 });
 
 it('is a mistake at the field, not a fault of the server, when fields do not go together', function (): void {
-    $this->get('/bench?'.http_build_query(benchQuery(['distance' => '0.0001'])))->assertStatus(422)->assertSee('id="f-distance-problem"', false)
+    $this->get(
+        '/bench?'.http_build_query(benchQuery(['distance' => '0.0001'])),
+    )->assertStatus(422)->assertSee('id="f-distance-problem"', false)
         ->assertSee('between 0.2 and 20000 m');
     expect((new Typed(['speed' => '1,5']))->number('speed'))->toBe(1.5)->and(ShutterTime::parse('1/60')->seconds)->toBe(1 / 64);
 });

@@ -94,11 +94,16 @@ it('has one set of bounds: the schema of a kit file says what the core takes', f
     $defs = json_decode(KitFile::schema(), true)['$defs'];
     $bounds = fn (array $of): array => [(float) $of['minimum'], (float) $of['maximum']];
     $limits = [
-        [$defs['fNumber'], Limit::Aperture], [$defs['iso'], Limit::Iso], [$defs['thread'], Limit::Thread], [$defs['stops'], Limit::FilterStrength],
-        [$defs['camera']['properties']['sensor_width_mm'], Limit::SensorWidth], [$defs['camera']['properties']['sensor_height_mm'], Limit::SensorHeight],
-        [$defs['camera']['properties']['pixels_wide'], Limit::PixelsWide], [$defs['camera']['properties']['longest_timed_s'], Limit::LongestTimed],
-        [$defs['camera']['properties']['battery_minutes'], Limit::Battery], [$defs['camera']['properties']['reciprocity'], Limit::FilmExponent],
-        [$defs['lens']['properties']['focal_min_mm'], Limit::FocalLength], [$defs['lens']['properties']['focal_max_mm'], Limit::FocalLength],
+        [$defs['fNumber'], Limit::Aperture], [$defs['iso'], Limit::Iso], [$defs['thread'], Limit::Thread],
+        [$defs['stops'], Limit::FilterStrength],
+        [$defs['camera']['properties']['sensor_width_mm'], Limit::SensorWidth],
+        [$defs['camera']['properties']['sensor_height_mm'], Limit::SensorHeight],
+        [$defs['camera']['properties']['pixels_wide'], Limit::PixelsWide],
+        [$defs['camera']['properties']['longest_timed_s'], Limit::LongestTimed],
+        [$defs['camera']['properties']['battery_minutes'], Limit::Battery],
+        [$defs['camera']['properties']['reciprocity'], Limit::FilmExponent],
+        [$defs['lens']['properties']['focal_min_mm'], Limit::FocalLength],
+        [$defs['lens']['properties']['focal_max_mm'], Limit::FocalLength],
         [$defs['filter']['properties']['cast_red'], Limit::CastRed], [$defs['filter']['properties']['cast_blue'], Limit::CastBlue],
         [$defs['carry']['properties']['slots'], Limit::Slots], [$defs['carry']['properties']['adapters']['items'], Limit::Thread],
         [$defs['carry']['properties']['rings']['items']['items'], Limit::Thread],
@@ -110,7 +115,8 @@ it('has one set of bounds: the schema of a kit file says what the core takes', f
         [$defs['filter']['properties']['kind'], FilterKind::class], [$defs['filter']['properties']['mount'], Mount::class],
         [$defs['carry']['properties']['support'], Support::class], [$defs['habits']['properties']['aperture'], ApertureHabit::class],
         [$defs['habits']['properties']['iso'], IsoHabit::class], [$defs['habits']['properties']['highlights'], HighlightHabit::class],
-        [$defs['habits']['properties']['noise_reduction'], NoiseReductionHabit::class], [$defs['habits']['properties']['frames'], FramesHabit::class],
+        [$defs['habits']['properties']['noise_reduction'], NoiseReductionHabit::class],
+        [$defs['habits']['properties']['frames'], FramesHabit::class],
     ];
     foreach ($enums as [$of, $enum]) {
         expect($of['enum'])->toBe(array_column($enum::cases(), 'value'));
