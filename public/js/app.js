@@ -6,6 +6,8 @@ import { startShoot } from './shoot.js';
 import { startThemes } from './themes.js';
 import { startWater } from './water.js';
 
+window.Idiomorph.defaults.ignoreActiveValue = true; // a late answer leaves the field alone that is being typed in
+
 startThemes();
 startKeys();
 startBench();

@@ -2,6 +2,7 @@
 // writes into the form, and the server answers.
 
 import { Crests } from './crests.js';
+import { startKeepingTyped } from './typed.js';
 
 const form = () => document.getElementById('bench');
 
@@ -151,6 +152,7 @@ function startTaking() {
 }
 
 export function startBench() {
+    startKeepingTyped(form);
     startDragging();
     startDials();
     startCrests();

@@ -101,6 +101,26 @@ it('shows a message at the field, loses nothing and keeps the last answer', func
     expect($headline)->toContain('ISO');
 });
 
+it('lets no late answer write over what is being typed, nor lose what was typed since it was asked', function (): void {
+    $this->visit('/bench')->expectOnConsole('422');
+    // The first answer takes a second and a half, as over a slow network; the rest are quick.
+    $this->script(
+        'const open = XMLHttpRequest.prototype.send; let first = true; XMLHttpRequest.prototype.send = function (body) {'
+        .' if (first) { first = false; this.onload = ((after) => (...a) => setTimeout(() => after.apply(this, a), 1500))(this.onload); }'
+        .' open.call(this, body); };',
+    );
+    $this->type('#f-distance', '17.5');
+    usleep(300_000);
+    $this->find('#f-shutter')->sendKeys([WebDriverKeys::CONTROL, 'a']);
+    $this->find('#f-shutter')->sendKeys('so');
+    usleep(1_900_000);
+    expect($this->value('#f-shutter'))->toBe('so');
+    $this->find('#f-shutter')->sendKeys('on');
+    $this->find('#f-shutter')->sendKeys(WebDriverKeys::TAB);
+    $this->seesIn('#f-shutter-problem', '“soon” is not a shutter time');
+    expect($this->value('#f-distance'))->toBe('17.5')->and($this->value('#f-shutter'))->toBe('soon');
+});
+
 it('says what is missing when nothing fits, and aims where it is told', function (): void {
     $this->visit(
         '/bench?shutter=30&aperture=f%2F4&iso=1600&look=held&look_was=held&speed=9&kind=rapid&measure=speed&target=',
