@@ -43,7 +43,7 @@ final readonly class MeanLongitudes
         $dayShare = fmod(($unix - self::J2000_UNIX) / 86400, 1.0);
 
         return new self(
-            ($dayShare < 0 ? $dayShare + 1 : $dayShare) * 360 + $sun - $moon, $moon, $sun,
+            $dayShare * 360 + $sun - $moon, $moon, $sun,
             self::polynomial(self::LUNAR_PERIGEE, $centuries), self::polynomial(self::LUNAR_NODE, $centuries),
             self::polynomial(self::SOLAR_PERIGEE, $centuries),
         );

@@ -8,6 +8,7 @@ use GentlePour\Tide\LearnedLevel;
 use GentlePour\Tide\Level;
 use GentlePour\Tide\LevelSpan;
 use GentlePour\Tide\MeanLongitudes;
+use GentlePour\Tide\NodalCorrection;
 use GentlePour\Tide\RegulaFalsi;
 use GentlePour\Tide\Sighting;
 use GentlePour\Tide\Station;
@@ -260,3 +261,27 @@ it('reads the table of constituents, and refuses one without speeds', function (
         ->and(fn () => Constituents::of(['constituents' => ['A1' => 'fast']]))->toBeRefused('“A1” has no speed')
         ->and(Constituents::of([])->knows('M2'))->toBeFalse();
 });
+
+it('has the mean longitudes of 1900 that the tables give, s 270.44, h 279.70, p 334.33, N 259.18, p1 281.22 (Schureman 1940; from memory)', function (): void {
+    $noon = (float) gmmktime(12, 0, 0, 12, 31, 1899);
+    $at = MeanLongitudes::at($noon);
+    expect($at->moon)->toBeAbout(270.44, 0.02)->and($at->sun)->toBeAbout(279.70, 0.02)->and($at->lunarPerigee)->toBeAbout(334.33, 0.03)
+        ->and($at->lunarNode)->toBeAbout(259.18, 0.02)->and($at->solarPerigee)->toBeAbout(281.22, 0.02);
+    // The lunar hour counts from noon here: a quarter of a day is 90°, less what the moon has gained on the sun.
+    foreach ([6, 12, 18] as $hours) {
+        $later = MeanLongitudes::at($noon + 3600 * $hours);
+        expect(fmod($later->hour - 15 * $hours - ($later->sun - $later->moon) + 1080, 360))->toBeAbout(0.0, 1e-6)
+            ->and(fmod($later->moon - $at->moon + 360, 360))->toBeAbout(13.17640 * $hours / 24, 0.001);
+    }
+    expect(fmod($at->hour - ($at->sun - $at->moon) + 1080, 360))->toBeAbout(0.0, 1e-6);
+});
+
+it('corrects Mm and M3 by their closed forms of the node and the perigee (IHO Tidal Committee, Annex A)', function (string $date): void {
+    $at = MeanLongitudes::at(at($date));
+    [$node, $perigee] = [deg2rad($at->lunarNode), deg2rad($at->lunarPerigee)];
+    expect(NodalCorrection::of('Mm', $at))->toBe([
+        1 - 0.1311 * cos($node) + 0.0538 * cos(2 * $perigee) + 0.0205 * cos(2 * $perigee - $node), 0.0,
+    ])->and(NodalCorrection::of('M3', $at)[0])->toBeAbout(NodalCorrection::of('M2', $at)[0] ** 1.5, 1e-12)
+        ->and(NodalCorrection::of('M3', $at)[1])->toBeAbout(-3.21 * sin($node), 1e-12)
+        ->and(NodalCorrection::of('S2', $at)[0] ?? 1.0)->toBeAbout(1.0, 0.01);
+})->with(['1992-02-29', '2026-11-26', '2039-06-01']);
