@@ -5,8 +5,8 @@ const worth = (form, name) => new FormData(form).getAll(name).join('\n');
 export function startKeepingTyped(form) {
     let asked = null;
     let typed = new Map();
-    const isOurs = (event) => event.target === form() || event.detail.elt === form();
-    document.addEventListener('htmx:beforeRequest', (event) => {
+    const isOurs = (event) => event.detail.requestConfig?.elt === form();
+    document.addEventListener('htmx:beforeSend', (event) => {
         if (isOurs(event)) {
             asked = new Map([...new Set(new FormData(form()).keys())].map((name) => [name, worth(form(), name)]));
         }

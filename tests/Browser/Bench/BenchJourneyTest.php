@@ -121,6 +121,17 @@ it('lets no late answer write over what is being typed, nor lose what was typed 
     expect($this->value('#f-distance'))->toBe('17.5')->and($this->value('#f-shutter'))->toBe('soon');
 });
 
+it('keeps a field and a press that changed while a late answer was on its way, and asks again', function (): void {
+    $this->visit('/bench');
+    // An answer is held back until the page has been changed behind it, without a change being announced.
+    $this->script(
+        'document.addEventListener("htmx:beforeSwap", () => { const f = document.getElementById("bench");'
+        .' f.elements["f-aperture"].value = "f/8"; f.querySelector("[name=look][value=mist]").checked = true; }, {once: true, capture: true});',
+    );
+    $this->type('#f-distance', '17.5')->seesIn('h1', 'Mist in the')->seesIn('.stop-rule.is-wide .reading', 'f/8');
+    expect($this->value('#f-aperture'))->toBe('f/8')->and($this->value('#f-distance'))->toBe('17.5');
+});
+
 it('says what is missing when nothing fits, and aims where it is told', function (): void {
     $this->visit(
         '/bench?shutter=30&aperture=f%2F4&iso=1600&look=held&look_was=held&speed=9&kind=rapid&measure=speed&target=',
