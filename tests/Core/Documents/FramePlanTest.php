@@ -49,11 +49,3 @@ it('refuses a plan of a version that is yet to come, and one that is none', func
         ->and(fn () => FramePlan::read(new Fields(['way' => []] + $plan)))->toBeRefused('needed', 'way.shutter_s')
         ->and(fn () => FramePlan::read(Fields::ofJson('{}')))->toBeRefused('“window” is needed', 'window');
 });
-
-it('counts a rhythm on while the crests are sure to within half a period: errors add as the root of their number', function (): void {
-    // A spread of a second in eight: after sixteen waves it is four seconds, half a period.
-    expect((new CrestRhythm(8.0, 1.0, 0.0))->sureForWaves())->toBeAbout(16.0, 1e-9)
-        ->and((new CrestRhythm(8.0, null, 0.0))->spreadS)->toBeAbout(8 / 6, 1e-9)
-        ->and((new CrestRhythm(8.0, null, 0.0))->sureForWaves())->toBeAbout(9.0, 1e-9)
-        ->and((new CrestRhythm(8.0, 0.0, 0.0))->sureForWaves())->toBeGreaterThan(1e6);
-});
