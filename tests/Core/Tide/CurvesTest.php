@@ -285,3 +285,33 @@ it('corrects Mm and M3 by their closed forms of the node and the perigee (IHO Ti
         ->and(NodalCorrection::of('M3', $at)[1])->toBeAbout(-3.21 * sin($node), 1e-12)
         ->and(NodalCorrection::of('S2', $at)[0] ?? 1.0)->toBeAbout(1.0, 0.01);
 })->with(['1992-02-29', '2026-11-26', '2039-06-01']);
+
+it('misses no turning point of two centimetres in a tide bent by shallow water, and finds none that is not there', function (int $seed): void {
+    mt_srand($seed);
+    $harmonics = [];
+    foreach (['M2' => 0.5, 'S2' => 0.15, 'K1' => 0.1, 'M4' => 0.25, 'MS4' => 0.12, 'M6' => 0.12, 'M8' => 0.06] as $name => $most) {
+        $harmonics[$name] = [$most * mt_rand(30, 100) / 100, (float) mt_rand(0, 359)];
+    }
+    $from = at('2026-03-01') + 86400 * $seed;
+    $curve = harmonicTide($harmonics, $from, 5);
+    $inside = fn (float $unix): bool => $unix > $from + 3600 && $unix < $from + 5 * 86400 - 3600;
+    $walked = [];
+    for ($unix = $from + 60; $unix < $from + 5 * 86400 - 60; $unix += 60) {
+        [$before, $now, $after] = [$curve->heightM($unix - 60), $curve->heightM($unix), $curve->heightM($unix + 60)];
+        if (($now - $before) * ($after - $now) <= 0) {
+            $walked[] = [$unix, $now];
+        }
+    }
+    $found = array_map(fn (TideEvent $e): float => $e->unix, $curve->events());
+    $nearest = fn (float $unix, array $all): float => min(array_map(fn (float $other): float => abs($other - $unix), $all));
+    foreach ($walked as $i => [$unix, $height]) {
+        $turn = min(abs($height - ($walked[$i - 1][1] ?? 9)), abs($height - ($walked[$i + 1][1] ?? 9)));
+        if ($inside($unix) && $turn > 0.02) {
+            expect($nearest($unix, $found))->toBeLessThan(90.0);
+        }
+    }
+    foreach (array_filter($found, $inside) as $unix) {
+        expect($nearest($unix, array_column($walked, 0)))->toBeLessThan(90.0);
+    }
+    expect(count($found))->toBeGreaterThan(20);
+})->with([1, 2, 3, 6, 9, 11]);
