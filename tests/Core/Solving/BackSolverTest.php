@@ -235,36 +235,6 @@ it('opens longer in fading light, by the integral of what it gathers', function 
     expect($gathered)->toBeWithinShare($steady, 1e-3);
 });
 
-it('builds stacks by the hard rules of the trade (common practice)', function (): void {
-    $pola = Filter::of('Pola', FilterKind::Polariser, Mount::Thread, null, threadMm: 77);
-    $twist = Filter::of('Twist', FilterKind::Variable, Mount::Thread, Stops::of(8), lightest: Stops::of(2), threadMm: 77);
-    $small = nd('Small', 3, Mount::Thread);
-    $names = fn (Bag $bag): array => array_map(fn (FilterStack $s): string => $s->label(), Stacks::of($bag));
-
-    expect(
-        $names(bag([nd('Six', 6), nd('Ten', 10), nd('Three', 3)], slots: 2)),
-    )->not->toContain('Ten + Six + Three')->toContain('Ten + Six')
-        ->and($names(bag([$pola, $twist])))->toBe(['no filter', 'Pola', 'Twist'])
-        ->and($names(bag([nd('Six', 6)], slots: 0)))->toBe(['no filter'])
-        ->and($names(bag([Filter::of('Grad', FilterKind::Graduated, Mount::Slot, Stops::of(3))])))->toBe(['no filter'])
-        ->and($names(bag([Filter::of('Glass', FilterKind::Welding, Mount::Slot, null)])))->toBe(['no filter'])
-        ->and($names(bag([$pola, $small])))->toContain('Pola + Small');
-});
-
-it('bridges threads upwards with a ring and never downwards', function (): void {
-    $at = fn (float $thread): Filter => Filter::of('Screwed', FilterKind::NeutralDensity, Mount::Thread, Stops::of(6), threadMm: $thread);
-    $with = fn (Filter $f, array $rings): int => count(Stacks::of(new Bag(bag([])->camera, bag([])->lens, [$f], 0, true, $rings)));
-
-    expect($with($at(77), []))->toBe(2)->and($with($at(82), []))->toBe(1)->and($with($at(82), [[77.0, 82.0]]))->toBe(2)
-        ->and($with($at(72), [[77.0, 72.0]]))->toBe(1);
-});
-
-it('fits the darkest slotted filter nearest the lens, after the screwed-in polariser', function (): void {
-    $stack = FilterStack::of([nd('Three', 3), nd('Ten', 10), Filter::of('Pola', FilterKind::Polariser, Mount::Thread, null)]);
-
-    expect($stack->names())->toBe(['Pola', 'Ten', 'Three'])->and($stack->darkest->value)->toBe(14.5);
-});
-
 it('warns of stacked rings on a wide lens', function (): void {
     $wide = new Bag(
         bag([])->camera, new Lens(16, Aperture::named(4), Aperture::named(22), 77), [nd('A', 3, Mount::Thread), nd('B', 6, Mount::Thread)],

@@ -295,14 +295,6 @@ it('puts the holder only before a lens that an adapter fits', function (): void 
         ->and($with([82.0], [[77.0, 82.0]]))->toBe(2);
 });
 
-it('keeps film open longer by Schwarzschild’s law: 10 s metered at p = 1.31 are 20.4 s (closed form)', function (): void {
-    $film = new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(100), ShutterTime::onDial(0), null, 1.31);
-    expect($film->reciprocal(10))->toBeAbout(20.42, 0.01)
-        ->and($film->reciprocal(0.5))->toBe(0.5)
-        ->and($film->unreciprocal($film->reciprocal(10)))->toBeAbout(10.0, 1e-9)
-        ->and(fn () => new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(100), ShutterTime::onDial(0), null, 3.0))->toBeRefused('film', 'reciprocity');
-});
-
 it('halves the time left on the clock, and the battery, with noise reduction in the camera', function (): void {
     $bag = new Bag(
         new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(100), ShutterTime::onDial(15), 10.0), bag([])->lens, [], 0, true,
@@ -329,18 +321,6 @@ it('goes by the lens’s own best apertures, where they are known', function ():
     $way = BackSolver::solve($q->packing(new Bag($q->bag->camera, $lens, $q->bag->filters, 2, true)))->best();
 
     expect($way?->aperture->number)->toBeGreaterThan(5.0)->toBeLessThan(7.0)->and($way->why())->toContain('sharpest');
-});
-
-it('closes the apertures of a zoom between its ends', function (): void {
-    $between = fn (float $mm): float => Lens::between(Aperture::named(4), Aperture::named(5.6), 18, 200, $mm)->number;
-
-    expect($between(18))->toBe(4.0)
-        ->and($between(200))->toBeAbout(Aperture::named(5.6)->number, 1e-9)
-        // Half-way by the logarithm of the focal length is half-way in stops.
-        ->and($between(60))->toBeAbout(sqrt(4.0 * Aperture::named(5.6)->number), 1e-9)
-        ->and($between(10))->toBe(4.0)
-        ->and($between(400))->toBeAbout(Aperture::named(5.6)->number, 1e-9)
-        ->and(Lens::between(Aperture::named(4), Aperture::named(5.6), 50, 50, 50)->number)->toBe(4.0);
 });
 
 it('stops down for the depth that is asked, and says what would do', function (): void {
