@@ -33,6 +33,7 @@ use GentlePour\Solving\Ranking;
 use GentlePour\Solving\Term;
 use GentlePour\Solving\Wall;
 use GentlePour\Solving\WallKind;
+use GentlePour\Solving\Warnings;
 use GentlePour\Solving\Way;
 
 /** A bag of every kind of thing, a reading and a target by chance: the same for the same seed. */
@@ -368,4 +369,13 @@ it('names the habit in the term it changes', function (): void {
         ->and($says(new Habits(iso: IsoHabit::Raised), 0, 'raised freely as you like'))->toBeTrue()
         ->and($says(new Habits, -0.1, 'and you protect highlights'))->toBeTrue()
         ->and($says(new Habits(highlights: HighlightHabit::ExposeRight), 0.1, 'and you expose to the right'))->toBeTrue();
+});
+
+it('says what to set a variable filter to: what is left of the stack beside the others', function (): void {
+    $variable = Filter::of('Vario', FilterKind::Variable, Mount::Thread, Stops::of(8), lightest: Stops::of(2));
+    $stack = FilterStack::of([nd('Three', 3), $variable]);
+    $warnings = Warnings::of(question(bag([]), 1, 4), $stack, ShutterTime::ofSeconds(2), false, 7.5);
+    expect($warnings)->toBe(['Set “Vario” to 4.5 stops; near its dark end a cross may show.'])
+        ->and(Warnings::of(question(bag([]), 1, 4), $stack, ShutterTime::ofSeconds(241), true, 7.5)[1])->toStartWith('Over four minutes')
+        ->and(Warnings::of(question(bag([]), 1, 4), $stack, ShutterTime::ofSeconds(240), true, 7.5))->toHaveCount(1);
 });
