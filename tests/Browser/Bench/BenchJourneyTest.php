@@ -126,10 +126,12 @@ it('keeps a field and a press that changed while a late answer was on its way, a
     // An answer is held back until the page has been changed behind it, without a change being announced.
     $this->script(
         'document.addEventListener("htmx:beforeSwap", () => { const f = document.getElementById("bench");'
-        .' f.elements["f-aperture"].value = "f/8"; f.querySelector("[name=look][value=mist]").checked = true; }, {once: true, capture: true});',
+        .' f.elements["f-aperture"].value = "f/8"; f.querySelector("[name=look][value=mist]").checked = true; f.querySelector("[name=\'on[]\']").checked = true; },'
+        .' {once: true, capture: true});',
     );
     $this->type('#f-distance', '17.5')->seesIn('h1', 'Mist in the')->seesIn('.stop-rule.is-wide .reading', 'f/8');
-    expect($this->value('#f-aperture'))->toBe('f/8')->and($this->value('#f-distance'))->toBe('17.5');
+    expect($this->value('#f-aperture'))->toBe('f/8')->and($this->value('#f-distance'))->toBe('17.5')
+        ->and($this->script('return document.querySelector("[name=\'on[]\']").checked'))->toBeTrue();
 });
 
 it('says what is missing when nothing fits, and aims where it is told', function (): void {

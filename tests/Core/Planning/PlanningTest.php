@@ -128,7 +128,7 @@ it('refuses conditions that nothing can fulfil', function (): void {
         ->and(fn () => Level::between(5, 2))->toBeRefused('Above', 'below_m');
 });
 
-it('holds a look through dusk, changing glass as seldom as it can, each step exposed for its light', function (): void {
+it('holds a look through dusk, changing filters as seldom as it can, each step exposed for its light', function (): void {
     $observer = new Observer(56.5, -9.8);
     $light = LightCurve::of($observer);
     $nd = fn (string $name, float $stops): Filter => Filter::of($name, FilterKind::NeutralDensity, Mount::Slot, Stops::of($stops));
