@@ -1,18 +1,65 @@
-// Copies what ships from the pinned npm packages into public/ (run `npm install && npm run assets`).
-import { cpSync, mkdirSync } from 'node:fs';
+// Makes what ships in public/build from resources/ and the pinned npm packages (run `npm install && npm run assets`): styles with of Bulma what is
+// used, a script for each kind of page, fonts of the letters that are shown; each under a name that changes with its contents.
+import { createHash } from 'node:crypto';
+import { cpSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { build } from 'esbuild';
+import { transform } from 'lightningcss';
+import { PurgeCSS } from 'purgecss';
+import { compile } from 'sass';
+import subsetFont from 'subset-font';
 
-const shipped = {
-    '@fontsource/b612/files/b612-latin-400-normal.woff2': 'public/fonts/',
-    '@fontsource/b612/files/b612-latin-700-normal.woff2': 'public/fonts/',
-    '@fontsource/literata/files/literata-latin-500-normal.woff2': 'public/fonts/',
-    '@fontsource/literata/files/literata-latin-600-normal.woff2': 'public/fonts/',
-    'bulma/css/versions/bulma-no-dark-mode.min.css': 'public/vendor/',
-    'htmx.org/dist/htmx.min.js': 'public/vendor/',
-    'idiomorph/dist/idiomorph-ext.min.js': 'public/vendor/',
-    'axe-core/axe.min.js': 'tests/Browser/assets/',
+const OUT = 'public/build';
+const KINDS = ['plain', 'page', 'bench', 'compare', 'shoot', 'water'];
+// What the interface itself writes: ASCII, the signs of its texts. Letters of other names come from the rest, which is fetched where one occurs.
+const SHOWN = [...Array(95).keys()].map((i) => String.fromCharCode(32 + i)).join('') + '°±·×÷½¼⅓⅔⅛–—‘’“”…′″←→↑↓−≈≤≥éèöäüåøæ\u00a0';
+const FONTS = [['b612', 'B612', 400], ['b612', 'B612', 700], ['literata', 'Literata', 600]];
+const LATIN = [...Array(0x250 - 0xa1).keys()].map((i) => 0xa1 + i).filter((code) => !SHOWN.includes(String.fromCodePoint(code))).map((code) => `U+${code.toString(16)}`).join(',');
+
+rmSync(OUT, { recursive: true, force: true });
+mkdirSync(OUT, { recursive: true });
+const manifest = {};
+const keep = (name, contents) => {
+    const [stem, ending] = [name.slice(0, name.lastIndexOf('.')), name.slice(name.lastIndexOf('.'))];
+    const hashed = `${stem}-${createHash('sha256').update(contents).digest('hex').slice(0, 10)}${ending}`;
+    writeFileSync(join(OUT, hashed), contents);
+    manifest[name] = hashed;
+    return hashed;
 };
+const files = (folder, ending) => readdirSync(folder, { recursive: true }).filter((name) => name.endsWith(ending)).map((name) => join(folder, name)).sort();
 
-for (const [from, to] of Object.entries(shipped)) {
-    mkdirSync(to, { recursive: true });
-    cpSync(`node_modules/${from}`, to + from.split('/').at(-1));
+// Fonts.
+let faces = '';
+for (const [packed, family, weight] of FONTS) {
+    const whole = readFileSync(`node_modules/@fontsource/${packed}/files/${packed}-latin-${weight}-normal.woff2`);
+    const shown = keep(`${packed}-${weight}.woff2`, await subsetFont(whole, SHOWN, { targetFormat: 'woff2' }));
+    const rest = keep(`${packed}-${weight}-rest.woff2`, whole);
+    const face = (file, range) => `@font-face{font-family:${family};src:url(${file}) format("woff2");font-weight:${weight};font-display:optional;${range}}`;
+    faces += face(rest, `unicode-range:${LATIN};`) + face(shown, `unicode-range:${[...SHOWN].map((c) => `U+${c.codePointAt(0).toString(16)}`).join(',')};`);
 }
+
+// Styles.
+const bulma = compile('resources/css/app.scss', { loadPaths: ['node_modules'], silenceDeprecations: ['import', 'if-function'] }).css;
+const [cut] = await new PurgeCSS().purge({
+    content: [...files('resources/views', '.php'), ...files('resources/js', '.js')], css: [{ raw: bulma }], variables: true, keyframes: true, fontFace: true,
+    safelist: { standard: ['html', 'body'] },
+});
+const css = faces + cut.css + readFileSync('resources/css/pour.css', 'utf8');
+keep('app.css', transform({ filename: 'app.css', code: Buffer.from(css), minify: true, targets: { chrome: 111 << 16, firefox: 113 << 16, safari: (16 << 16) | (4 << 8) } }).code);
+
+// Scripts.
+const made = await build({
+    entryPoints: KINDS.map((kind) => `resources/js/kinds/${kind}.js`), bundle: true, minify: true, format: 'esm', target: ['chrome111', 'firefox113', 'safari16.4'],
+    write: false, outdir: OUT, legalComments: 'none', nodePaths: ['node_modules'],
+});
+for (const file of made.outputFiles) {
+    keep(file.path.split('/').at(-1), file.contents);
+}
+
+// What it was made from, so that a test can tell when it was not made again.
+const sources = [...files('resources/css', 'css'), ...files('resources/js', '.js')];
+const hash = createHash('sha256');
+sources.forEach((name) => hash.update(readFileSync(name)));
+writeFileSync(join(OUT, 'manifest.json'), `${JSON.stringify({ sources: hash.digest('hex'), files: manifest }, null, 4)}\n`);
+mkdirSync('tests/Browser/assets', { recursive: true });
+cpSync('node_modules/axe-core/axe.min.js', 'tests/Browser/assets/axe.min.js');

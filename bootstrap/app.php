@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Household\OnePress;
+use App\Household\SessionOfPages;
 use GentlePour\InvalidValue;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Middleware\SetCacheHeaders;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Validation\ValidationException;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -16,6 +20,10 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
+        // A page that has not changed is not sent again.
+        $middleware->web(prepend: SetCacheHeaders::using('private;no_cache;etag'), append: OnePress::class, replace: [
+            StartSession::class => SessionOfPages::class,
+        ]);
         $middleware->encryptCookies(except: ['theme']);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Household\UndoController;
 use App\Rooms\Almanac\WindowController;
 use App\Rooms\Bench\BenchController;
 use App\Rooms\Bench\PictureController;
@@ -31,6 +32,7 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
 });
 
 Route::get('/', OutlookController::class)->name('outlook');
+Route::post('/undo/{drop}', UndoController::class)->name('undo')->whereNumber('drop');
 
 Route::get('/places', [PlaceController::class, 'index'])->name('places');
 Route::get('/places/new', [PlaceController::class, 'create'])->name('places.create');
@@ -51,6 +53,7 @@ Route::get('/windows.ics', [WindowController::class, 'calendar'])->name('windows
 Route::get('/windows.csv', [WindowController::class, 'table'])->name('windows.csv');
 
 Route::get('/bench', [BenchController::class, 'show'])->name('bench');
+Route::put('/bench/release', [BenchController::class, 'release'])->name('bench.release');
 Route::get('/bench/better', [BenchController::class, 'better'])->name('bench.better');
 Route::get('/compare', [PictureController::class, 'compare'])->name('compare');
 
@@ -67,6 +70,7 @@ Route::delete('/lists/{list}', [ShotListController::class, 'destroy'])->name('li
 Route::get('/shoot', [ShootController::class, 'latest'])->name('shoot');
 Route::get('/shoot/{frame}', [ShootController::class, 'show'])->name('shoot.show');
 Route::put('/shoot/{frame}/steps', [ShootController::class, 'steps'])->name('shoot.steps');
+Route::post('/shoot/{frame}/again', [ShootController::class, 'again'])->name('shoot.again');
 Route::put('/shoot/{frame}/open', [ShootController::class, 'opened'])->name('shoot.open');
 
 Route::get('/log', [FrameController::class, 'index'])->name('log');
@@ -79,11 +83,11 @@ Route::post('/kit/file', [KitFileController::class, 'import'])->name('kit.import
 Route::get('/schemas/kit.json', [KitFileController::class, 'schema'])->name('kit.schema');
 Route::get('/kit/first', [KitFileController::class, 'first'])->name('kit.first');
 Route::post('/kit/first', [KitFileController::class, 'start'])->name('kit.start');
-Route::put('/kit/release', [KitController::class, 'release'])->name('kit.release');
 Route::get('/card', [CardController::class, 'show'])->name('card');
 Route::get('/card.csv', [CardController::class, 'table'])->name('card.csv');
 
 Route::get('/kit', [KitController::class, 'index'])->name('kit');
+Route::put('/kit/release', [KitController::class, 'release'])->name('kit.release');
 Route::put('/kit/carry', [KitController::class, 'carry'])->name('kit.carry');
 Route::put('/kit/habits', [KitController::class, 'habits'])->name('kit.habits');
 Route::get('/kit/{item}/new', [KitController::class, 'create'])->name('kit.create');

@@ -18,10 +18,13 @@ final readonly class BoardRows
 
     private const BESIDE_GAP = 6.0;
 
-    /** Widths of a letter inside a bar and beside it, in px, and the room a bar needs beside its label. */
-    private const INSIDE_PX = 7.4;
+    /** Widths of a letter inside a bar and beside it, as shares of its size, and the room a bar needs beside its label in px. */
+    private const INSIDE = 0.592;
 
-    private const BESIDE_PX = 7.2;
+    private const BESIDE = 0.576;
+
+    /** A name above its row stands so far over the bars, in px. */
+    private const NAME_ABOVE = 20.0;
 
     private const INSIDE_ROOM = 8.0;
 
@@ -31,12 +34,10 @@ final readonly class BoardRows
     /** Steps further apart than this belong to different twilights, in seconds. */
     private const APART_S = 3600.0;
 
-    /** @param  float  $end  where the drawing ends, in px */
     public function __construct(
         private ClockAxis $axis,
         private float $top,
-        private float $rowHeight,
-        private float $end,
+        private BoardLayout $layout,
     ) {
     }
 
@@ -58,8 +59,10 @@ final readonly class BoardRows
             $rows[] = ['outing', BoardRowKind::Outing, $this->plain($scene->outings)];
         }
 
+        $firstY = $this->top + self::TOP_GAP + ($this->layout->narrow ? self::NAME_ABOVE : 0.0);
+
         return array_map(fn (int $i, array $row): BoardRow => new BoardRow(
-            mb_strimwidth($row[0], 0, self::NAME_LETTERS, '…'), $row[1], $this->top + self::TOP_GAP + $this->rowHeight * $i, $row[2],
+            mb_strimwidth($row[0], 0, self::NAME_LETTERS, '…'), $row[1], $firstY + $this->layout->row * $i, $row[2],
         ), array_keys($rows), $rows);
     }
 
@@ -125,14 +128,14 @@ final readonly class BoardRows
     {
         $x = $this->axis->x($from);
         $width = max(self::SHORTEST_PX, round($this->axis->x($to) - $x, 1));
-        $inside = $width > self::INSIDE_PX * mb_strlen($label) + self::INSIDE_ROOM;
+        $inside = $width > self::INSIDE * $this->layout->textPx * mb_strlen($label) + self::INSIDE_ROOM;
         $beside ??= $inside ? '' : $label;
         if ($beside === '') {
             return new Bar($x, $width, $label, $inside, null);
         }
         // After the bar, or before it where the drawing ends.
         $after = $x + $width + self::BESIDE_GAP;
-        $fits = $after + self::BESIDE_PX * mb_strlen($beside) <= $this->end;
+        $fits = $after + self::BESIDE * $this->layout->textPx * mb_strlen($beside) <= $this->layout->width - 4;
 
         return new Bar(
             $x, $width, $label, $inside, new Label($beside, $fits ? $after : $x - self::BESIDE_GAP, anchor: $fits ? 'start' : 'end'),

@@ -31,8 +31,6 @@ final readonly class DayBoard
 
     public const BOTTOM = 372.0;
 
-    private const ROW = 26.0;
-
     private const STEP_S = 600;
 
     private const EV_LOW = -6.0;
@@ -41,8 +39,8 @@ final readonly class DayBoard
 
     private const EV_NAMED = [-4, 0, 4, 8, 12, 16];
 
-    /** Width of the flag that says when to leave, and how far its middle keeps from the right end. */
-    private const FLAG = 136.0;
+    /** Width of the flag that says when to leave. */
+    public const FLAG = 150.0;
 
     public ClockAxis $axis;
 
@@ -59,28 +57,40 @@ final readonly class DayBoard
 
     private float $highM;
 
-    public function __construct(public DayScene $scene)
+    /** @param  list<DayMoment>|null  $moments  of the same scene, where they were worked out before */
+    public function __construct(public DayScene $scene, public BoardLayout $layout, ?array $moments = null)
     {
-        $this->axis = new ClockAxis($scene->from, $scene->to, $scene->zone, self::LEFT, self::RIGHT);
+        $this->axis = new ClockAxis($scene->from, $scene->to, $scene->zone, $layout->left, $layout->right);
         $heights = [
             ...array_map(static fn (TideEvent $e): float => $e->heightM, $scene->tide?->events() ?? []),
             ...array_map(static fn (BoardMark $m): float => $m->heightM, $scene->marks),
         ];
         $this->lowM = floor(min([0.0, ...$heights]) - 0.2);
         $this->highM = ceil(max([1.0, ...$heights]) + 0.3);
-        $this->moments = self::moments($scene);
-        $this->rows = (new BoardRows($this->axis, self::BOTTOM, self::ROW, self::WIDTH - 4))->of($scene);
+        $this->moments = $moments ?? self::moments($scene);
+        $this->rows = (new BoardRows($this->axis, self::BOTTOM, $layout))->of($scene);
         $this->readings = (new DayReadings($this->axis, $scene->facingDeg, $scene->getOff))->of($this->moments);
+    }
+
+    public static function wide(DayScene $scene): self
+    {
+        return new self($scene, BoardLayout::wide());
+    }
+
+    /** The same day for a phone. */
+    public function narrow(): self
+    {
+        return new self($this->scene, BoardLayout::narrow(), $this->moments);
     }
 
     public function width(): float
     {
-        return self::WIDTH;
+        return $this->layout->width;
     }
 
     public function height(): float
     {
-        return self::BOTTOM + 12 + self::ROW * max(1, count($this->rows)) + 8;
+        return self::BOTTOM + 12 + $this->layout->row * max(1, count($this->rows)) + 8;
     }
 
     public function y(float $heightM): float
@@ -137,7 +147,9 @@ final readonly class DayBoard
         }
         $path = $this->path(fn (DayMoment $m): float => $this->y((float) $m->heightM));
 
-        return $closed ? $path.sprintf('L%.1f %.1fL%.1f %.1fZ', self::RIGHT, self::BOTTOM, self::LEFT, self::BOTTOM) : $path;
+        $ground = sprintf('L%.1f %.1fL%.1f %.1fZ', $this->layout->right, self::BOTTOM, $this->layout->left, self::BOTTOM);
+
+        return $closed ? $path.$ground : $path;
     }
 
     public function lightPath(): string
@@ -150,7 +162,7 @@ final readonly class DayBoard
     {
         $scale = [];
         for ($m = (int) ceil($this->lowM); $this->scene->tide !== null && $m <= $this->highM; $m++) {
-            $scale[] = new Label($m.' m', self::LEFT - 9, $this->y($m) + 4, 'end');
+            $scale[] = new Label($m.' m', $this->layout->left - 9, $this->y($m) + 4, 'end');
         }
 
         return $scale;
@@ -160,7 +172,7 @@ final readonly class DayBoard
     public function exposureValues(): array
     {
         return array_map(
-            fn (int $ev): Label => new Label('EV '.($ev < 0 ? '−'.abs($ev) : $ev), self::RIGHT + 9, $this->yOfEv($ev) + 4),
+            fn (int $ev): Label => new Label('EV '.($ev < 0 ? '−'.abs($ev) : $ev), $this->layout->right + 9, $this->yOfEv($ev) + 4),
             $this->scene->light === null ? [] : self::EV_NAMED,
         );
     }
@@ -172,9 +184,9 @@ final readonly class DayBoard
             [$x, $y] = [$this->axis->x($e->unix), $this->y($e->heightM)];
             $words = sprintf('%s  %.1f m', $this->axis->clock($e->unix), $e->heightM);
 
-            return new TideMark(
-                $x, $y, new Label($words, max(self::LEFT + 44, min(self::RIGHT - 44, $x)), $y + ($e->high ? -11 : 20), 'middle'),
-            );
+            $inside = max($this->layout->left + 44, min($this->layout->right - 44, $x));
+
+            return new TideMark($x, $y, new Label($words, $inside, $y + ($e->high ? -11 : 20), 'middle'));
         }, $this->scene->tide?->events() ?? []);
     }
 
@@ -199,7 +211,7 @@ final readonly class DayBoard
             $this->y($getOff->levelM), $words, $hatchX, max(0.0, $this->axis->x($to) - $hatchX), $edgeX,
             new Label(
                 $this->flag($getOff),
-                $edgeX > self::RIGHT - self::FLAG - 4 ? $edgeX - self::FLAG - 2 : $edgeX + 2, self::TOP - 19,
+                $edgeX > $this->layout->right - self::FLAG - 4 ? $edgeX - self::FLAG - 2 : $edgeX + 2, self::TOP - 19,
             ),
         );
     }
@@ -210,6 +222,24 @@ final readonly class DayBoard
         $step = (int) round(($this->scene->firstUse() - $this->scene->from) / self::STEP_S);
 
         return max(0, min(count($this->readings) - 1, $step));
+    }
+
+    /** @return list<DayReading> one an hour, for the table */
+    public function hourly(): array
+    {
+        return array_values(array_filter($this->readings, static fn (int $i): bool => $i % 6 === 0, ARRAY_FILTER_USE_KEY));
+    }
+
+    /** When to leave, or from when the stand is dry again; for the table. */
+    public function getOffWords(): string
+    {
+        $getOff = $this->scene->getOff;
+
+        return match (true) {
+            $getOff === null => '',
+            $getOff->awashUntilUnix === null && $getOff->leaveUnix < $this->scene->from => 'the stand is awash at the start of the day',
+            default => $this->flag($getOff),
+        };
     }
 
     public function moonWords(): string

@@ -8,7 +8,6 @@ namespace App\Drawing;
 final readonly class DayReading implements \JsonSerializable
 {
     public function __construct(
-        public float $x,
         public string $at,
         public string $tide,
         public string $tideLabel,
@@ -20,7 +19,7 @@ final readonly class DayReading implements \JsonSerializable
     ) {
     }
 
-    /** @return array<string, float|string> */
+    /** @return array<string, string> */
     public function jsonSerialize(): array
     {
         return get_object_vars($this);

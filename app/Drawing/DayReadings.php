@@ -54,7 +54,6 @@ final readonly class DayReadings
     private function reading(DayMoment $before, DayMoment $now, DayMoment $after): DayReading
     {
         return new DayReading(
-            $this->axis->x($now->unix),
             $this->axis->clock($now->unix),
             $now->heightM === null ? '' : sprintf('%.1f m', $now->heightM),
             $now->heightM === null ? '' : self::trend(100 * (($after->heightM ?? $now->heightM) - $now->heightM)),

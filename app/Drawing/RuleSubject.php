@@ -7,7 +7,9 @@ namespace App\Drawing;
 use GentlePour\Exposure\Reading;
 use GentlePour\Exposure\ShutterWindow;
 use GentlePour\Exposure\Stops;
+use GentlePour\Kit\Filter;
 use GentlePour\Motion\LookBand;
+use GentlePour\Solving\StripMark;
 use GentlePour\Solving\Wall;
 use GentlePour\Solving\Way;
 
@@ -18,6 +20,8 @@ final readonly class RuleSubject
      * @param  non-empty-list<MovingRow>  $rows  the water first
      * @param  list<Way>  $ways  best first
      * @param  list<Wall>  $walls
+     * @param  list<Filter>  $staying  filters of the reading that stay on: no step of a run
+     * @param  list<StripMark>  $marks  what other glass makes of the reading, in order of time
      */
     public function __construct(
         public array $rows,
@@ -28,6 +32,8 @@ final readonly class RuleSubject
         public array $ways,
         public ?Way $picked,
         public array $walls,
+        public array $staying = [],
+        public array $marks = [],
     ) {
     }
 }

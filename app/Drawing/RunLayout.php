@@ -73,13 +73,16 @@ final readonly class RunLayout
     private function steps(Way $way): array
     {
         $reading = $this->subject->reading;
+        $stay = Filter::names($this->subject->staying);
         $step = static fn (float $stops, string $name, string $kind): RunStep => new RunStep(
             $stops, $name.' '.Stops::of($stops)->label(), $kind,
         );
         $steps = array_map(
-            static fn (Filter $f): RunStep => $step(self::filterStops($way, $f), $f->name, 'filter'), $way->filters->filters,
+            static fn (Filter $f): RunStep => $step(self::filterStops($way, $f), $f->name, 'filter'),
+            array_values(array_filter($way->filters->filters, static fn (Filter $f): bool => ! in_array($f->name, $stay, true))),
         );
-        $steps[] = $step(-$reading->filtersOn->value, 'filters off', 'filter');
+        $staying = array_sum(array_map(static fn (Filter $f): float => $f->stops()->value ?? 0.0, $this->subject->staying));
+        $steps[] = $step($staying - $reading->filtersOn->value, 'filters off', 'filter');
         $steps[] = $step($way->aperture->stopsFrom($reading->exposure->aperture)->value, $way->aperture->label(), 'aperture');
         $steps[] = $step(-$way->iso->stopsFrom($reading->exposure->iso)->value, 'ISO '.$way->iso->label(), 'iso');
         $steps[] = $step($this->subject->bias->value, 'bias', 'bias');

@@ -27,6 +27,9 @@ final readonly class StopRule
 
     private const ROWS_BELOW = 36.0;
 
+    /** Room for what other glass makes of the reading, hanging from the looks. */
+    private const MARKS_HEIGHT = 30.0;
+
     private const ROW_HEIGHT = 42.0;
 
     private const ROWS_SHOWN = 3;
@@ -95,12 +98,41 @@ final readonly class StopRule
 
     public function rowsTop(): float
     {
-        return $this->bandsBottom() + self::ROWS_BELOW;
+        return $this->marksBottom() + self::ROWS_BELOW;
     }
 
     public function bottom(): float
     {
         return $this->height - 40 - $this->wallFoot();
+    }
+
+    /** Where what hangs from the looks ends. */
+    public function marksBottom(): float
+    {
+        return $this->bandsBottom() + ($this->subject->marks === [] ? 0.0 : self::MARKS_HEIGHT);
+    }
+
+    /** @return list<GlassMark> what other glass makes of the reading; a name is left out where it would run into the last one */
+    public function marks(): array
+    {
+        $marks = [];
+        $free = 0.0;
+        foreach ($this->subject->marks as $mark) {
+            if (! $this->axis->shows($mark->shutter->seconds)) {
+                continue;
+            }
+            $x = $this->axis->x($mark->shutter->seconds);
+            $half = TextWidth::of($mark->filters->label(), self::LABEL_PX) / 2;
+            $named = $x - $half >= $free && $x + $half <= $this->axis->right + 20;
+            $free = $named ? $x + $half + 8 : $free;
+            $marks[] = new GlassMark(
+                $x, new Label($named ? $mark->filters->label() : '', $x, $this->bandsBottom() + 24, 'middle'),
+                $mark->filters->label() === $this->subject->picked?->filters->label(),
+                $mark->filters->label().': '.$mark->shutterLabel(),
+            );
+        }
+
+        return $marks;
     }
 
     /** @return list<Tick> */
@@ -163,7 +195,7 @@ final readonly class StopRule
         $fits = $x - TextWidth::of($words, self::LABEL_PX) - 8 > 0;
 
         return new RuleMark(
-            $x, new Label($words, $fits ? $x - 7 : $x + 7, $this->bandsBottom() + 20, $fits ? 'end' : 'start'),
+            $x, new Label($words, $fits ? $x - 7 : $x + 7, $this->marksBottom() + 20, $fits ? 'end' : 'start'),
             $this->axis->shows($reading->shutter->seconds),
         );
     }

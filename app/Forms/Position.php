@@ -20,7 +20,9 @@ final class Position
         $text = strtr(mb_strtoupper(trim($written)), ['−' => '-', '’' => "'", '′' => "'", '″' => '"', '”' => '"', 'º' => '°']);
         $part = '([NSEW])?\s*(-?\d+(?:\.\d+)?)\s*(?:°|\s)?\s*(?:(\d+(?:\.\d+)?)\s*\'?\s*)?(?:(\d+(?:\.\d+)?)\s*"?\s*)?([NSEW])?';
         if (preg_match('/^'.$part.'\s*[,;\s]\s*'.$part.'$/u', $text, $m) !== 1) {
-            throw new InvalidValue('This is not a position; write it like 56.53, -9.86 or 56°31.8\'N 9°51.6\'W, or paste a GPX waypoint.');
+            throw new InvalidValue(
+                'This is not a position; write it like 56.53, -9.86 or 56°31.8\'N 9°51.6\'W, or paste a GPX waypoint.',
+            );
         }
         $m += array_fill(0, 11, '');
         [$first, $one] = self::angle($m[1].$m[5], $m[2], $m[3], $m[4]);

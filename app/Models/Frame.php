@@ -26,10 +26,11 @@ use Illuminate\Support\Carbon;
  * @property int|null $after_frame_id
  * @property WaterKind $water_kind
  * @property Look $look
- * @property array<string, mixed> $inputs the bench as it was filled in
+ * @property array<string, mixed> $inputs the bench as it was filled in, without what stands there unless it is said
  * @property FramePlan $plan
  * @property float $exact_s
  * @property float $planned_s
+ * @property float|null $middle_s middle of the look, against which a verdict is heard; as in the plan
  * @property float $correction_stops
  * @property list<string> $steps_done
  * @property Carbon|null $opened_at
@@ -52,7 +53,7 @@ final class Frame extends Model
 
     /** @var list<string> */
     protected $fillable = [
-        'subject_id', 'after_frame_id', 'water_kind', 'look', 'inputs', 'plan', 'exact_s', 'planned_s',
+        'subject_id', 'after_frame_id', 'water_kind', 'look', 'inputs', 'plan', 'middle_s', 'exact_s', 'planned_s',
         'correction_stops', 'steps_done', 'opened_at', 'open_s', 'blur', 'judged_at', 'exposure_thirds', 'note',
         'shot_list_id', 'list_place', 'role',
     ];
@@ -60,7 +61,8 @@ final class Frame extends Model
     /** @var array<string, string> */
     protected $casts = [
         'water_kind' => WaterKind::class, 'look' => Look::class, 'inputs' => 'array', 'plan' => AsFramePlan::class, 'steps_done' => 'array',
-        'exact_s' => 'float', 'planned_s' => 'float', 'correction_stops' => 'float', 'opened_at' => 'datetime', 'open_s' => 'float',
+        'exact_s' => 'float', 'middle_s' => 'float', 'planned_s' => 'float', 'correction_stops' => 'float',
+        'opened_at' => 'datetime', 'open_s' => 'float',
         'blur' => BlurVerdict::class, 'judged_at' => 'datetime', 'role' => ShotRole::class, 'exposure_thirds' => 'integer',
     ];
 

@@ -59,7 +59,9 @@ final class Lens extends Model
     public function toKitAt(float $focalMm): KitLens
     {
         if ($focalMm < $this->focal_min_mm - 0.01 || $focalMm > $this->focal_max_mm + 0.01) {
-            throw InvalidValue::outside('The focal length of “'.$this->name.'”', $focalMm, $this->focal_min_mm, $this->focal_max_mm, 'mm');
+            throw InvalidValue::outside(
+                'The focal length of “'.$this->name.'”', $focalMm, $this->focal_min_mm, $this->focal_max_mm, 'mm',
+            );
         }
 
         $at = fn (float $short, ?float $long): Aperture => KitLens::between(

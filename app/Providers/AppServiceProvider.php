@@ -8,9 +8,11 @@ use App\Devices\Feeds;
 use App\Devices\SimulatedBuoy;
 use App\Devices\SimulatedWeather;
 use App\Forms\Written;
-use App\Household\Room;
+use App\Household\Built;
+use App\Household\Door;
 use App\Household\Settings;
 use App\Household\Subjects;
+use App\Household\Tab;
 use App\Household\Theme;
 use App\Rooms\Kit\KitShelf;
 use App\Tide\StationCatalogue;
@@ -46,9 +48,13 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
-        Views::share('write', new Written);
+        Views::share(['write' => new Written, 'built' => new Built]);
         Views::composer('components.layout', static function (View $view): void {
-            $view->with(['theme' => Theme::current(), 'themes' => Theme::cases(), 'rooms' => Room::cases()]);
+            $here = $view->getData()['here'] ?? '';
+            $tab = Tab::tryFrom(is_string($here) ? $here : '');
+            $view->with([
+                'theme' => Theme::current(), 'themes' => Theme::cases(), 'doors' => Door::cases(), 'tab' => $tab, 'door' => Door::of($tab),
+            ]);
         });
         Views::composer(['places.cautions', 'kit.card', 'water.index'], static function (View $view): void {
             $view->with([

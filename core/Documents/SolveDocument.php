@@ -31,8 +31,11 @@ use GentlePour\Solving\Habits;
 use GentlePour\Solving\HighlightHabit;
 use GentlePour\Solving\IsoHabit;
 use GentlePour\Solving\NoiseReductionHabit;
+use GentlePour\Solving\Pins;
 use GentlePour\Solving\Question;
 use GentlePour\Solving\Remedy;
+use GentlePour\Solving\Strip;
+use GentlePour\Solving\StripMark;
 use GentlePour\Solving\Way;
 
 /** The JSON document of pour:solve: reading, target and bag in; ranked ways or remedies out. */
@@ -48,8 +51,17 @@ final class SolveDocument
     public static function answer(Fields $in): array
     {
         $question = self::question($in);
+        $answer = self::asksForATime($in)
+            ? BackSolver::solve($question, self::WAYS)
+            : new Answer($question->reading->ev100(), 0, [], [], [], $question->walls());
 
-        return self::out(BackSolver::solve($question, self::WAYS), $question);
+        return self::out($answer, $question);
+    }
+
+    /** Without a target or a pinned time only the strip is asked for. */
+    private static function asksForATime(Fields $in): bool
+    {
+        return $in->has('target') || $in->childOrEmpty('pins')->has('shutter');
     }
 
     /** @throws InvalidValue */
@@ -58,18 +70,24 @@ final class SolveDocument
         $bag = self::bag($in);
         $limits = $in->childOrEmpty('limits');
         $reading = self::reading($in->child('reading'), $bag);
+        $pins = self::pins($in->childOrEmpty('pins'), $bag);
 
         return new Question(
             $reading,
             $in->make(static fn (): Stops => Stops::of($in->numberOr('highlight_bias_stops', 0)), 'highlight_bias_stops'),
-            self::target($in->child('target')),
+            match (true) {
+                $pins->shutter !== null => ShutterWindow::of($pins->shutter, $pins->shutter),
+                $in->has('target') => self::target($in->child('target')),
+                default => ShutterWindow::any(),
+            },
             $bag,
             $limits->has('longest_s') ? $limits->shutter('longest_s') : null,
             self::drift($in, $bag, $reading),
             self::habits($in->childOrEmpty('habits')),
             [],
             $in->has('sharp') ? self::sharp($in->child('sharp')) : null,
-            self::staying($in->child('reading'), $bag),
+            self::filters($in->child('reading'), 'filters', $bag),
+            $pins,
         );
     }
 
@@ -95,20 +113,33 @@ final class SolveDocument
         );
     }
 
-    /** @return list<Filter> graduated filters on the lens for the reading */
-    private static function staying(Fields $in, Bag $bag): array
+    private static function pins(Fields $in, Bag $bag): Pins
     {
-        return array_values(array_filter(
-            array_map(static fn (string $name): Filter => $bag->filter($name), $in->texts('filters')),
-            static fn (Filter $f): bool => $f->kind->hasEdge(),
-        ));
+        $filters = $in->childOrEmpty('filters');
+
+        return $in->make(static fn (): Pins => (new Pins(
+            $in->has('shutter') ? $in->shutter('shutter') : null,
+            $in->has('aperture') ? $in->aperture('aperture') : null,
+            $in->has('iso') ? $in->iso('iso') : null,
+            self::filters($filters, 'with', $bag),
+            self::filters($filters, 'without', $bag),
+        ))->checkedBy($bag));
+    }
+
+    /** @return list<Filter> of the bag, by a list of their names, each once */
+    private static function filters(Fields $in, string $list, Bag $bag): array
+    {
+        $names = $in->texts($list);
+
+        return array_map(static fn (int $i, string $name): Filter => array_search($name, $names, true) === $i
+            ? $in->make(static fn (): Filter => $bag->filter($name), $list.'.'.$i)
+            : throw $in->refusal($list.'.'.$i, '“'.$name.'” is named twice.'), array_keys($names), $names);
     }
 
     private static function reading(Fields $in, Bag $bag): Reading
     {
         $on = Stops::zero();
-        foreach ($in->texts('filters') as $i => $name) {
-            $filter = $in->make(static fn (): Filter => $bag->filter($name), 'filters.'.$i);
+        foreach (self::filters($in, 'filters', $bag) as $i => $filter) {
             $on = $on->plus(
                 $filter->stops() ?? throw (
                     new InvalidValue('The density of “'.$filter->name.'” is not known; measure it first.')
@@ -217,10 +248,15 @@ final class SolveDocument
             'ev100' => $answer->ev100,
             'found' => $answer->count,
             'solutions' => array_map(static fn (Way $w): array => PlannedWay::of($w)->toArray(), $answer->ways),
-            'remedies' => array_map(
-                static fn (Remedy $r): array => ['kind' => $r->kind->value, 'stops' => $r->stops, 'detail' => $r->detail],
-                $answer->remedies,
-            ),
+            'remedies' => array_map(static fn (Remedy $r): array => [
+                'kind' => $r->kind->value, ...$r->pin === null ? [] : ['pin' => $r->pin->value],
+                'stops' => $r->stops, 'detail' => $r->detail,
+            ], $answer->remedies),
+            'strip' => array_map(static fn (StripMark $m): array => [
+                'filters' => $m->filters->names(), 'stops' => $m->stops->value, 'exact_s' => $m->exact->seconds,
+                'shutter_s' => $m->shutter->seconds, 'shutter_label' => $m->shutterLabel(), 'card_label' => $m->exact->cardLabel(),
+                'bulb' => $m->bulb, 'wall' => $m->wall?->kind->value,
+            ], Strip::of($question)),
         ];
     }
 }

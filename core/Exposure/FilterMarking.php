@@ -52,7 +52,11 @@ final readonly class FilterMarking
         if (preg_match('/^(nd|x)?(\d+(?:\.\d+)?)(?:-|–|to)(?:nd|x)?(\d+(?:\.\d+)?)(stops?|st|ev|x)?$/', $text, $m) !== 1) {
             throw UnreadableMarking::range($written);
         }
-        $asFactor = $m[1] !== '' || ($m[4] ?? '') === 'x' || (float) $m[3] > 16;
+        $asFactor = match ($m[4] ?? '') {
+            'x' => true,
+            '' => $m[1] !== '' || (float) $m[3] > 16,
+            default => false,
+        };
         $stops = static fn (string $n): Stops => $asFactor ? Stops::ofFactor((float) $n) : Stops::of((float) $n);
         [$from, $to] = [$stops($m[2]), $stops($m[3])];
 

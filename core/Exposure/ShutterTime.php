@@ -75,8 +75,10 @@ final readonly class ShutterTime
     private static function plain(string $written): string
     {
         $text = mb_strtolower((string) preg_replace('/\s+/u', '', $written));
-        $text = strtr($text, ['½' => '1/2', '¼' => '1/4', '⅓' => '1/3', '⅛' => '1/8', '⁄' => '/', '”' => '"', '″' => '"', "''" => '"',
-            '’' => "'", '′' => "'", ',' => '.']);
+        $text = strtr($text, [
+            '½' => '1/2', '¼' => '1/4', '⅓' => '1/3', '⅛' => '1/8', '⁄' => '/', ',' => '.',
+            '”' => '"', '″' => '"', "''" => '"', '’' => "'", '′' => "'",
+        ]);
         $text = (string) preg_replace('/^(\d+)"(\d+)$/', '$1.$2', $text);
         $text = (string) preg_replace(['/(hours?|hrs?)/', '/(minutes?|mins?|\')/', '/(seconds?|secs?|")/'], ['h', 'm', 's'], $text);
 

@@ -21,6 +21,12 @@ final readonly class ShutterWindow
      *
      * @throws InvalidValue when the ends are upside down or the best is not between them
      */
+    /** Any time that can be counted. */
+    public static function any(?ShutterTime $best = null): self
+    {
+        return self::of(ShutterTime::ofSeconds(ShutterTime::SHORTEST_S), ShutterTime::ofSeconds(ShutterTime::LONGEST_S), $best);
+    }
+
     public static function of(ShutterTime $min, ShutterTime $max, ?ShutterTime $best = null): self
     {
         if ($min->seconds > $max->seconds) {

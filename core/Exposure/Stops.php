@@ -69,17 +69,13 @@ final readonly class Stops
     /** “+6”, “−1⅓”, “+9.97”: thirds as thirds, everything else to two decimals. */
     public function label(): string
     {
-        $sign = $this->value < -0.004 ? '−' : '+';
+        $sign = $this->value < 0 ? '−' : '+';
         $size = abs($this->value);
-        if ($size < 0.005) {
-            return '0';
-        }
         $thirds = (int) round($size * 3);
         if (abs($size * 3 - $thirds) < 0.02) {
-            $whole = intdiv($thirds, 3);
-            $part = ['', '⅓', '⅔'][$thirds % 3];
+            $written = ($thirds >= 3 ? intdiv($thirds, 3) : '').['', '⅓', '⅔'][$thirds % 3];
 
-            return $sign.($whole === 0 && $part !== '' ? '' : (string) $whole).$part;
+            return $written === '' ? '0' : $sign.$written;
         }
 
         return $sign.Numeral::short($size);

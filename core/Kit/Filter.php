@@ -62,6 +62,15 @@ final readonly class Filter
         return $this->kind->darkensAll() ? $this->measured ?? $this->nominal : Stops::zero();
     }
 
+    /**
+     * @param  array<Filter>  $filters
+     * @return list<string>
+     */
+    public static function names(array $filters): array
+    {
+        return array_map(static fn (self $f): string => $f->name, array_values($filters));
+    }
+
     /** Stops at the dark end of a graduated filter; what it adds when two are crossed as a makeshift. Null for other kinds. */
     public function graduation(): ?Stops
     {

@@ -115,11 +115,17 @@ final readonly class FilterStack
     /** @return list<string> nearest the lens first */
     public function names(): array
     {
-        return array_map(static fn (Filter $f): string => $f->name, $this->filters);
+        return Filter::names($this->filters);
     }
 
     public function label(): string
     {
-        return $this->filters === [] ? 'no filter' : implode($this->crossed ? ' × ' : ' + ', $this->names());
+        $outer = array_filter($this->filters, fn (Filter $f): bool => $this->crossed && $f->kind->hasEdge());
+        $names = array_map(static fn (Filter $f): string => $f->name, array_diff_key($this->filters, $outer));
+        if ($outer !== []) {
+            $names[] = implode(' × ', array_map(static fn (Filter $f): string => $f->name, $outer));
+        }
+
+        return $names === [] ? 'no filter' : implode(' + ', $names);
     }
 }

@@ -16,25 +16,39 @@ final class Stacks
     private const WIDE_MM = 24.0;
 
     /**
-     * @param  list<Filter>  $staying  graduated filters that were lined up for the reading: they stay on and take their slots
-     * @return non-empty-list<FilterStack> the one with nothing added first
+     * @param  list<Filter>  $staying  filters that were on for the reading: they stay on and take their room
+     * @param  list<Filter>  $with  filters that must be on besides
+     * @param  list<Filter>  $without  filters that must not be added
+     * @return list<FilterStack> the one with nothing added first; none where what must be on cannot be
      */
-    public static function of(Bag $bag, array $staying = []): array
+    public static function of(Bag $bag, array $staying = [], array $with = [], array $without = []): array
     {
-        $slots = $bag->holderFits()
-            ? $bag->slots - count(array_filter($staying, static fn (Filter $f): bool => $f->mount === Mount::Slot))
-            : 0;
+        $wide = $bag->camera->sensor->fullFrameEquivalentMm($bag->lens->focalLengthMm) < self::WIDE_MM;
+        $stack = FilterStack::empty();
+        $there = new StackCount($bag->holderFits() ? $bag->slots : 0);
+        $stays = Filter::names($staying);
+        $added = array_filter($with, static fn (Filter $f): bool => ! in_array($f->name, $stays, true));
+        foreach (FilterStack::ordered([...$staying, ...$added]) as $filter) {
+            $more = $there->with([$filter]);
+            if (! in_array($filter->name, $stays, true) && ($more === null || ! self::fits($filter, $bag) || $filter->stops() === null)) {
+                return [];
+            }
+            $there = $more ?? $there;
+            $stack = $stack->with([$filter], $wide && $there->screwed >= 2);
+        }
+        $kept = [...$stays, ...Filter::names($with), ...Filter::names($without)];
         $usable = array_values(array_filter(
             $bag->filters,
-            static fn (Filter $f): bool => $f->setsTheTime() && self::fits($f, $bag) && ($f->mount === Mount::Thread || $slots > 0),
+            static fn (Filter $f): bool => $f->setsTheTime() && self::fits($f, $bag) && ! in_array($f->name, $kept, true),
         ));
         $units = array_map(static fn (Filter $f): array => [$f], FilterStack::ordered($usable));
-        if ($staying === [] && $slots >= 2) {
-            array_push($units, ...self::crossedPairs($bag));
+        if (array_filter($stack->filters, static fn (Filter $f): bool => $f->kind->hasEdge()) === []) {
+            array_push($units, ...array_filter(
+                self::crossedPairs($bag), static fn (array $pair): bool => array_intersect(Filter::names($pair), $kept) === [],
+            ));
         }
-        $wide = $bag->camera->sensor->fullFrameEquivalentMm($bag->lens->focalLengthMm) < self::WIDE_MM;
-        $stacks = [FilterStack::of($staying)];
-        self::extend($stacks[0], new StackCount(max(0, $slots)), $units, 0, $wide, $stacks);
+        $stacks = [$stack];
+        self::extend($stack, $there, $units, 0, $wide, $stacks);
 
         return $stacks;
     }

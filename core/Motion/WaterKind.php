@@ -89,7 +89,7 @@ enum WaterKind: string
         };
     }
 
-    /** Where it is drawn; a stage of its own needs a drawing of its own, in public/js/scene.js. */
+    /** Where it is drawn; a stage of its own needs a drawing of its own, in resources/js/scene.js. */
     public function stage(): Stage
     {
         return match ($this) {

@@ -21,10 +21,12 @@ final class RunSheet
     /**
      * @param  Exposure  $reading  the base frame's settings
      * @param  string  $shutterLabel  as set or counted
+     * @param  list<string>  $off  names of filters that were on for the reading and come off
      * @return non-empty-list<Step>
      */
-    public static function of(Exposure $reading, Exposure $long, FilterStack $filters, string $shutterLabel, bool $bulb): array
-    {
+    public static function of(
+        Exposure $reading, Exposure $long, FilterStack $filters, string $shutterLabel, bool $bulb, array $off = [],
+    ): array {
         $turned = self::names($filters, static fn (Filter $f): bool => $f->kind->isTurned());
         $others = self::names($filters, static fn (Filter $f): bool => ! $f->kind->isTurned());
 
@@ -48,6 +50,10 @@ final class RunSheet
             new Step(
                 'eyepiece', 'Cover the eyepiece', 'Tape, the blind or the strap cap.', 'light leaks in and washes out the frame',
             ),
+            ...$off === [] ? [] : [new Step(
+                'off', 'Take off: '.implode(' and ', $off), 'It was on for the reading, and the time is reckoned without it.',
+                'the frame comes out too dark',
+            )],
             ...$others === '' ? [] : [self::fit($others, $filters)],
             new Step(
                 'settings',

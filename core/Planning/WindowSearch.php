@@ -20,6 +20,9 @@ final class WindowSearch
 {
     private const SUN_STEP_S = 600.0;
 
+    /** Most that the sun's altitude changes, in degrees a second: it turns by 15 degrees an hour, and its declination moves a little. */
+    private const SUN_DEG_S = 15.1 / 3600;
+
     /** Below this the sun still models what it lights. Judgement. */
     private const LOW_SUN_DEG = 15.0;
 
@@ -38,7 +41,7 @@ final class WindowSearch
         }
         $spans = self::longEnough($query, $spans);
         if ($query->asksForSun()) {
-            $spans = Spans::where($spans, static fn (float $unix): bool => self::sunFits($query, $unix), self::SUN_STEP_S);
+            $spans = self::sunSpans($query, $spans);
         }
         $light = LightCurve::of($query->observer, $query->sky);
         $events = $tide?->events() ?? [];
@@ -64,7 +67,9 @@ final class WindowSearch
      */
     public static function ranked(array $windows): array
     {
-        usort($windows, static fn (Window $a, Window $b): int => [$b->score(), $a->from] <=> [$a->score(), $b->from]);
+        $scores = array_map(static fn (Window $w): float => -$w->score(), $windows);
+        $begins = array_column($windows, 'from');
+        array_multisort($scores, $begins, $windows);
 
         return $windows;
     }
@@ -98,18 +103,26 @@ final class WindowSearch
         return Spans::intersect($spans, $runs);
     }
 
-    private static function sunFits(WindowQuery $query, float $unix): bool
+    /**
+     * @param  list<array{float, float}>  $spans
+     * @return list<array{float, float}>
+     */
+    private static function sunSpans(WindowQuery $query, array $spans): array
     {
-        $sun = $query->observer->sun($unix);
-        if ($sun->altitudeDeg < $query->sunLeastDeg || $sun->altitudeDeg > $query->sunMostDeg) {
-            return false;
-        }
+        $spans = Spans::whereBetween(
+            $spans, static fn (float $unix): float => $query->observer->sun($unix)->altitudeDeg,
+            $query->sunLeastDeg, $query->sunMostDeg, self::SUN_DEG_S, self::SUN_STEP_S,
+        );
         if ($query->sunAzimuth === null) {
-            return true;
+            return $spans;
         }
         [$from, $to] = $query->sunAzimuth;
+        $turn = fmod($to - $from + 720, 360);
 
-        return fmod($sun->azimuthDeg - $from + 720, 360) <= fmod($to - $from + 720, 360);
+        return Spans::where(
+            $spans, static fn (float $unix): bool => fmod($query->observer->sun($unix)->azimuthDeg - $from + 720, 360) <= $turn,
+            self::SUN_STEP_S,
+        );
     }
 
     /** @param  list<TideEvent>  $events */
@@ -125,7 +138,8 @@ final class WindowSearch
             $from, $to, $highest, match (true) {
                 abs($rise) < self::STANDING_M => Trend::Any, $rise > 0 => Trend::Rising, default => Trend::Falling,
             },
-            $sun[0]->altitudeDeg, $sun[2]->altitudeDeg, $sun[1]->azimuthDeg, $light->ev100($from), $light->ev100($to),
+            $sun[0]->altitudeDeg, $sun[2]->altitudeDeg, $sun[1]->azimuthDeg,
+            $light->ev100With($sun[0], $from), $light->ev100With($sun[2], $to),
             self::terms($query, $from, $to, $highest, $sun[1]->altitudeDeg),
         );
     }
@@ -138,10 +152,8 @@ final class WindowSearch
     private static function highestM(TideCurve $tide, array $events, float $from, float $to): float
     {
         $highest = max($tide->heightM($from), $tide->heightM($to));
-        foreach ($events as $event) {
-            if ($event->unix > $from && $event->unix < $to) {
-                $highest = max($highest, $event->heightM);
-            }
+        for ($i = TideEvent::before($events, $from); ($events[$i]->unix ?? INF) < $to; $i++) {
+            $highest = $events[$i]->unix > $from ? max($highest, $events[$i]->heightM) : $highest;
         }
 
         return $highest;

@@ -14,8 +14,8 @@ final class Sun
         $t = $at->centuries;
         $mean = 280.46646 + 36000.76983 * $t + 0.0003032 * $t ** 2;
         $anomaly = deg2rad(357.52911 + 35999.05029 * $t - 0.0001537 * $t ** 2);
-        $eccentricity = 0.016708634 - 0.000042037 * $t;
-        $centre = (1.914602 - 0.004817 * $t) * sin($anomaly) + (0.019993 - 0.000101 * $t) * sin(2 * $anomaly)
+        $eccentricity = 0.016708634 - 0.000042037 * $t - 0.0000001267 * $t ** 2;
+        $centre = (1.914602 - 0.004817 * $t - 0.000014 * $t ** 2) * sin($anomaly) + (0.019993 - 0.000101 * $t) * sin(2 * $anomaly)
             + 0.000289 * sin(3 * $anomaly);
         $distance = 1.000001018 * (1 - $eccentricity ** 2) / (1 + $eccentricity * cos($anomaly + deg2rad($centre)));
         [$nutation] = $at->nutation();

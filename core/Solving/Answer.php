@@ -10,7 +10,8 @@ final readonly class Answer
     /**
      * @param  int  $count  how many settings fit in all
      * @param  list<Way>  $ways  the best of them, best first
-     * @param  list<Way>  $byStack  the best for each stack of filters, best first
+     * @param  list<Way>  $byStack  one for each stack of filters: the reading's own aperture and ISO where they come within a step of the
+     *     target, and these first; else the best, best first
      * @param  list<Remedy>  $remedies  never empty when no way fits
      * @param  list<Wall>  $walls
      */

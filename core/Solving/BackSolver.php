@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace GentlePour\Solving;
 
 use GentlePour\Exposure\Aperture;
+use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\Stops;
-use GentlePour\Kit\Stacks;
 
 /**
  * From the wanted shutter time back to aperture, ISO and filters.
@@ -20,11 +20,15 @@ final class BackSolver
     /** Half a dial step: how far rounding to the dial can move a time, in stops. */
     private const HALF_STEP = 1 / 6;
 
+    /** A step of the dial, in stops. */
+    private const STEP = 1 / 3 + 1e-6;
+
     /** So near a bound counts as on it, in stops. */
     private const ON_IT = 2e-9;
 
     public static function solve(Question $question, int $most = 60): Answer
     {
+        $question->pins->checkedBy($question->bag);
         [$best, $byStack, $count] = self::candidates($question, $most);
         $way = static fn (Candidate $c): Way => self::way($c, $question);
         $ways = array_map($way, $best);
@@ -39,9 +43,17 @@ final class BackSolver
         );
     }
 
+    /** The best way alone; null where nothing fits. */
+    public static function best(Question $question): ?Way
+    {
+        $best = self::candidates($question, 1)[0][0] ?? null;
+
+        return $best === null ? null : self::way($best, $question);
+    }
+
     /**
-     * The best settings, the best for each stack, and how many fit in all. Everything is reckoned in stops from a second, as on the stop
-     * rule. Only what may yet be among the best is kept.
+     * The best settings; one for each stack, as read where that comes within a step of the target; and how many fit in all. Everything is
+     * reckoned in stops from a second, as on the stop rule. Only what may yet be among the best is kept.
      *
      * @return array{list<Candidate>, list<Candidate>, int}
      */
@@ -50,8 +62,8 @@ final class BackSolver
         $light = new GatheredLight($q);
         $dial = new DialRounding($q->bag);
         $ranking = new Ranking($q);
-        $isos = $q->bag->camera->isos();
-        $apertures = $q->bag->lens->apertures();
+        $isos = $q->pins->iso === null ? $q->bag->camera->isos() : [$q->pins->iso];
+        $apertures = $q->pins->aperture === null ? $q->bag->lens->apertures() : [$q->pins->aperture];
         $apertureStops = array_map(static fn (Aperture $a): float => 2 * log($a->number, 2), $apertures);
         $last = count($apertures) - 1;
         $errorCost = [$q->habits->highlights->cost(-1.0), $q->habits->highlights->cost(1.0)];
@@ -63,18 +75,22 @@ final class BackSolver
         $longest = $wall === null ? $longest : min($longest, log($wall->longest->seconds, 2) + self::ON_IT);
         $target = log($q->target->best->seconds, 2);
         $wanted = $dial->stops($target) ?? $target;
+        $pinned = $q->pins->shutter !== null;
         // What constant light would have to be gathered for, at the two ends: outside of it no setting can fit.
         $least = $light->bare($shortest - self::HALF_STEP);
         $greatest = $light->bare($longest + self::HALF_STEP);
         $bias = $q->bias->value - $q->reading->ev100();
 
+        $readIso = self::place($isos, $q->isoAsRead());
+        $readAperture = self::place($apertures, $q->apertureAsRead());
+
         $kept = $byStack = [];
         [$worst, $order, $count] = [INF, 0, 0];
-        foreach (Stacks::of($q->bag, $q->staying) as $stack) {
+        foreach ($q->stacks() as $stack) {
             $stackCost = $ranking->stackCost($stack);
             [$lightest, $darkest] = [$stack->lightest->value, $stack->darkest->value];
             $variable = $lightest < $darkest;
-            $bestOfStack = null;
+            $bestOfStack = $same = null;
             foreach ($isos as $i => $iso) {
                 $base = $bias - log($iso->speed / 100, 2);
                 // Apertures stand a third of a stop apart, so those that can fit at all lie between two of them.
@@ -84,13 +100,21 @@ final class BackSolver
                     $order++;
                     $stops = $variable ? max($lightest, min($darkest, $light->bare($wanted) - $bare)) : $darkest;
                     $exact = $light->open($bare + $stops);
-                    $had = $exact === null ? null : $dial->stops($exact);
+                    $had = match (true) {
+                        $exact === null => null,
+                        ! $pinned => $dial->stops($exact),
+                        abs($exact - $wanted) <= self::HALF_STEP + self::ON_IT => $dial->stops($target),
+                        default => null,
+                    };
                     if ($exact === null || $had === null || $had < $shortest || $had > $longest) {
                         continue;
                     }
                     $count++;
-                    $score = $stackCost + $isoCost[$i] + $apertureCost[$a] + abs($had - $target)
+                    $score = $stackCost + $isoCost[$i] + $apertureCost[$a] + $ranking->targetCost(abs($had - $target))
                         + abs($had - $exact) * $errorCost[$had > $exact ? 1 : 0] + ($dial->isBulb($had) ? Ranking::BULB : 0.0);
+                    if ($i === $readIso && $a === $readAperture && abs($had - $target) <= self::STEP) {
+                        $same = new Candidate($score, $order, $stack, $iso, $apertures[$a], $exact, $had, $stops, true);
+                    }
                     if ($score >= $worst && $bestOfStack !== null && $score >= $bestOfStack->score) {
                         continue;
                     }
@@ -108,18 +132,33 @@ final class BackSolver
                 }
             }
             if ($bestOfStack !== null) {
-                $byStack[] = $bestOfStack;
+                $byStack[] = $same ?? $bestOfStack;
             }
         }
 
         return [Candidate::best($kept, $most), Candidate::best($byStack, $most), $count];
     }
 
+    /**
+     * @param  list<Aperture>|list<Iso>  $dial
+     * @return int|null where on it the reading's own setting is
+     */
+    private static function place(array $dial, Aperture|Iso $own): ?int
+    {
+        foreach ($dial as $i => $setting) {
+            if (abs($setting->thirds() - $own->thirds()) < self::STEP / 10) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+
     private static function way(Candidate $c, Question $q): Way
     {
         $exact = ShutterTime::ofSeconds(2 ** $c->exact);
         $bulb = (new DialRounding($q->bag))->isBulb($c->rounded);
-        $shutter = $bulb ? $exact->counted() : ShutterTime::onDial((int) round(3 * $c->rounded));
+        $shutter = $bulb ? ShutterTime::ofSeconds(2 ** $c->rounded)->counted() : ShutterTime::onDial((int) round(3 * $c->rounded));
 
         return new Way(
             $exact,

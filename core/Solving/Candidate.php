@@ -15,6 +15,7 @@ final readonly class Candidate
      * @param  float  $exact  the time the arithmetic asks for, in stops from a second
      * @param  float  $rounded  the time that can be had, likewise
      * @param  float  $stops  of the stack, as it is to be set
+     * @param  bool  $asRead  whether aperture and ISO are the reading's own, which comes before any other
      * @param  int  $order  in which it was found: what is alike stays in it
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class Candidate
         public float $exact,
         public float $rounded,
         public float $stops,
+        public bool $asRead = false,
     ) {
     }
 
@@ -35,7 +37,7 @@ final readonly class Candidate
      */
     public static function best(array $found, int $most): array
     {
-        usort($found, static fn (self $a, self $b): int => [$a->score, $a->order] <=> [$b->score, $b->order]);
+        usort($found, static fn (self $a, self $b): int => [! $a->asRead, $a->score, $a->order] <=> [! $b->asRead, $b->score, $b->order]);
 
         return array_slice($found, 0, $most);
     }

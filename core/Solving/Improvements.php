@@ -53,7 +53,7 @@ final class Improvements
         }
         $remedies = [];
         foreach ($found as [$kind, $words, $changed]) {
-            $best = BackSolver::solve($changed, 1)->best();
+            $best = BackSolver::best($changed);
             $gain = $best === null ? 0.0 : min(20.0, $now - $best->score());
             if ($best !== null && $gain >= self::WORTH) {
                 $remedies[] = new Remedy($kind, $gain, sprintf(
@@ -69,7 +69,7 @@ final class Improvements
 
     private static function score(Question $question): float
     {
-        return BackSolver::solve($question, 1)->best()?->score() ?? INF;
+        return BackSolver::best($question)?->score() ?? INF;
     }
 
     /** @param  list<Filter>  $more */

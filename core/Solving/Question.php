@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace GentlePour\Solving;
 
+use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\DepthOfField;
 use GentlePour\Exposure\DriftingLight;
+use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\Reading;
 use GentlePour\Exposure\SharpRange;
 use GentlePour\Exposure\ShutterTime;
@@ -13,6 +15,8 @@ use GentlePour\Exposure\ShutterWindow;
 use GentlePour\Exposure\Stops;
 use GentlePour\Kit\Bag;
 use GentlePour\Kit\Filter;
+use GentlePour\Kit\FilterStack;
+use GentlePour\Kit\Stacks;
 
 /** What is asked of the back-solver: this light, this wanted time, this bag, these limits. */
 final readonly class Question
@@ -24,7 +28,9 @@ final readonly class Question
      * @param  Stops  $bias  added to the reading's exposure; negative protects white water
      * @param  list<Wall>  $otherWalls  from the place and the hour: the get-off time, the wind
      * @param  SharpRange|null  $sharp  what must be sharp in one frame; null where that is no matter
-     * @param  list<Filter>  $staying  graduated filters lined up for the reading: part of it, and they stay on
+     * @param  list<Filter>  $staying  filters that were on for the reading: they stay on, but for those pinned off
+     * @param  Pins  $pins  a pinned time is the target too
+     * @param  bool  $insists  whether the wanted time was set by hand: nearness to it then outranks every habit
      */
     public function __construct(
         public Reading $reading,
@@ -37,26 +43,73 @@ final readonly class Question
         public array $otherWalls = [],
         public ?SharpRange $sharp = null,
         public array $staying = [],
+        public Pins $pins = new Pins,
+        public bool $insists = false,
     ) {
     }
 
-    /** The same, for another wanted time. */
-    public function with(ShutterWindow $target): self
+    /** @return list<FilterStack> every stack that bag, reading and pins allow */
+    public function stacks(): array
     {
-        return $this->changed($target, $this->bag);
+        return Stacks::of($this->bag, $this->stayingOn(), $this->pins->with, $this->pins->without);
+    }
+
+    /** The aperture at which everything else is left as it was read: the pinned one, or of those that the lens sets the nearest. */
+    public function apertureAsRead(): Aperture
+    {
+        return $this->pins->aperture ?? self::nearest($this->bag->lens->apertures(), $this->reading->exposure->aperture);
+    }
+
+    /** The ISO likewise. */
+    public function isoAsRead(): Iso
+    {
+        return $this->pins->iso ?? self::nearest($this->bag->camera->isos(), $this->reading->exposure->iso);
+    }
+
+    /**
+     * @template T of Aperture|Iso
+     *
+     * @param  list<T>  $dial
+     * @param  T  $read
+     * @return T
+     */
+    private static function nearest(array $dial, Aperture|Iso $read): Aperture|Iso
+    {
+        $away = static fn (Aperture|Iso $setting): float => abs($setting->thirds() - $read->thirds());
+        usort($dial, static fn (Aperture|Iso $a, Aperture|Iso $b): int => $away($a) <=> $away($b));
+
+        return $dial[0] ?? $read;
+    }
+
+    /** @return list<Filter> what was on for the reading and is on still */
+    public function stayingOn(): array
+    {
+        return $this->pins->leaving($this->staying);
+    }
+
+    /** The same, for another wanted time, which was set by hand or was not. */
+    public function with(ShutterWindow $target, bool $insists = false): self
+    {
+        return $this->changed($target, $this->bag, $this->pins, $insists);
     }
 
     /** The same, with another bag. */
     public function packing(Bag $bag): self
     {
-        return $this->changed($this->target, $bag);
+        return $this->changed($this->target, $bag, $this->pins, $this->insists);
     }
 
-    private function changed(ShutterWindow $target, Bag $bag): self
+    /** The same, with other things held fast. */
+    public function pinning(Pins $pins): self
+    {
+        return $this->changed($this->target, $this->bag, $pins, $this->insists);
+    }
+
+    private function changed(ShutterWindow $target, Bag $bag, Pins $pins, bool $insists): self
     {
         return new self(
             $this->reading, $this->bias, $target, $bag, $this->longest, $this->drift, $this->habits, $this->otherWalls, $this->sharp,
-            $this->staying,
+            $this->staying, $pins, $insists,
         );
     }
 

@@ -38,6 +38,11 @@ final readonly class Ranking
 
     private const PER_EXTENDED_STOP = 0.35;
 
+    /** A time that was set by hand is kept to a third of a stop, a step of the dial; beyond it no habit is worth a stop of it. */
+    private const ON_A_SET_TIME = 1 / 3 + 1e-6;
+
+    private const PER_STOP_OFF_A_SET_TIME = 12.0;
+
     /** The f-number that what must be sharp asks for; nought where nothing is asked. */
     private float $neededF;
 
@@ -49,6 +54,12 @@ final readonly class Ranking
     public function apertureCost(Aperture $aperture): float
     {
         return $this->apertureAway($aperture) + $this->diffraction($aperture) + $this->depth($aperture);
+    }
+
+    /** @param  float  $away  stops from the wanted time, either way */
+    public function targetCost(float $away): float
+    {
+        return $away + ($this->question->insists ? self::PER_STOP_OFF_A_SET_TIME * max(0.0, $away - self::ON_A_SET_TIME) : 0.0);
     }
 
     public function isoCost(Iso $iso): float
@@ -75,7 +86,7 @@ final readonly class Ranking
         $best = $this->question->target->best->seconds;
         $away = log($shutterS / $best, 2);
         $terms = [
-            new Term('target', abs($away), match (true) {
+            new Term('target', $this->targetCost(abs($away)), match (true) {
                 abs($away) < 0.1 => 'the wanted time',
                 default => sprintf('%.1f stops %s than the wanted time', abs($away), $away > 0 ? 'longer' : 'shorter'),
             }),
@@ -109,10 +120,10 @@ final readonly class Ranking
         return [...$terms, ...array_values(array_filter($extras, static fn (Term $t): bool => $t->stops > 0.005))];
     }
 
-    /** Filters that are put on for the long frame: a graduated one that was on for the reading costs nothing more. */
+    /** Filters that are put on for the long frame: one that was on for the reading costs nothing more. */
     private function added(FilterStack $stack): int
     {
-        return $stack->count() - count($this->question->staying);
+        return $stack->count() - count($this->question->stayingOn());
     }
 
     private function makeshift(FilterStack $stack): float

@@ -6,7 +6,9 @@ namespace GentlePour\Solving;
 
 use GentlePour\Exposure\DriftingLight;
 use GentlePour\Exposure\ShutterTime;
-use GentlePour\Kit\Stacks;
+use GentlePour\Exposure\ShutterWindow;
+use GentlePour\Kit\Filter;
+use GentlePour\Kit\FilterStack;
 use GentlePour\Limit;
 
 /** When nothing fits: how many stops are missing on which side, and what would make them good. */
@@ -18,6 +20,10 @@ final class Remedies
     /** @return non-empty-list<Remedy> */
     public static function for(Question $q): array
     {
+        $pins = self::pins($q);
+        if ($pins !== [] || $q->pins->held() !== []) {
+            return $pins !== [] ? $pins : self::for($q->pinning(new Pins));
+        }
         $wall = $q->walls()[0] ?? null;
         $remedies = [];
         if ($wall !== null && $wall->longest->seconds < $q->target->min->seconds * (1 - 1e-9)) {
@@ -34,6 +40,55 @@ final class Remedies
         return $remedies === [] ? [self::between($q)] : $remedies;
     }
 
+    /**
+     * Which pin to let go, and what that gives: one alone, or where none alone is enough, two, three, all.
+     *
+     * @return list<Remedy>
+     */
+    private static function pins(Question $q): array
+    {
+        $held = $q->pins->held();
+        for ($count = 1; $count <= count($held); $count++) {
+            $found = [];
+            foreach (self::choices($held, $count) as $pins) {
+                $free = $q->pinning($q->pins->lettingGoOf(...$pins));
+                $anyTime = ShutterWindow::any($q->target->best);
+                $way = BackSolver::best(in_array(Pin::Shutter, $pins, true) ? $free->with($anyTime, insists: true) : $free);
+                if ($way !== null) {
+                    $found[] = new Remedy(RemedyKind::Pin, $way->score(), sprintf(
+                        'Let go of %s: it would be %s %s ISO %s with %s.',
+                        implode(' and ', array_map(static fn (Pin $p): string => $p->words(), $pins)),
+                        $way->shutterLabel(), $way->aperture->label(), $way->iso->label(), $way->filters->label(),
+                    ), pin: $pins[0]);
+                }
+            }
+            if ($found !== []) {
+                usort($found, static fn (Remedy $a, Remedy $b): int => $a->stops <=> $b->stops);
+
+                return $found;
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @param  list<Pin>  $held
+     * @return list<non-empty-list<Pin>> every choice of so many
+     */
+    private static function choices(array $held, int $count): array
+    {
+        $choices = [];
+        foreach ($held as $i => $pin) {
+            $more = $count === 1 ? [[]] : self::choices(array_slice($held, $i + 1), $count - 1);
+            foreach ($more as $rest) {
+                $choices[] = [$pin, ...$rest];
+            }
+        }
+
+        return $choices;
+    }
+
     /** The fewest frames whose mean has the wanted blur in this light with this bag; null when one frame does, or no number would. */
     public static function framesToAverage(Question $q): ?int
     {
@@ -42,6 +97,9 @@ final class Remedies
 
     private static function framesOf(Question $q, float $reachableS): ?int
     {
+        if ($reachableS <= 0.0) {
+            return null;
+        }
         $frames = (int) ceil($q->target->best->seconds / $reachableS - 1e-9);
 
         return $frames < 2 || $frames > Limit::FramesAveraged->most() ? null : $frames;
@@ -56,11 +114,12 @@ final class Remedies
     {
         $apertures = $q->bag->lens->apertures();
         $isos = $q->bag->camera->isos();
-        $dark = $light = 0.0;
-        foreach (Stacks::of($q->bag) as $stack) {
-            $dark = max($dark, $stack->darkest->value);
-            $light = min($light, $stack->lightest->value);
+        $stacks = $q->stacks();
+        if ($stacks === []) {
+            return [INF, 0.0];
         }
+        $dark = max(array_map(static fn (FilterStack $s): float => $s->darkest->value, $stacks));
+        $light = min(array_map(static fn (FilterStack $s): float => $s->lightest->value, $stacks));
         $scale = 2 ** ($q->bias->value - $q->reading->ev100());
         $shortest = $scale * $apertures[0]->number ** 2 * 100 / $isos[count($isos) - 1]->speed * 2 ** $light;
         $longest = $scale * $apertures[count($apertures) - 1]->number ** 2 * 100 / $isos[0]->speed * 2 ** $dark;
@@ -143,10 +202,9 @@ final class Remedies
         $highest = $isos[count($isos) - 1];
 
         $remedies = [
-            ...$q->reading->filtersOn->value > 0.05 ? [new Remedy(RemedyKind::Leave, $missing, sprintf(
-                'Leave off what was on for the reading: it takes %.1f stops, and the light without it is reckoned with already.',
-                $q->reading->filtersOn->value,
-            ))] : [],
+            ...array_map(static fn (Filter $f): Remedy => new Remedy(RemedyKind::Leave, $missing, sprintf(
+                'Take “%s” off, which was on for the reading: %.1f stops more light.', $f->name, $f->stops()->value ?? 0.0,
+            )), array_values(array_filter($q->stayingOn(), static fn (Filter $f): bool => ($f->stops()->value ?? 0.0) > 0.05))),
             new Remedy(RemedyKind::Iso, $missing, sprintf(
                 'Raise the ISO by %.1f stops beyond %s, the highest you accept.', $missing, $highest->label(),
             )),

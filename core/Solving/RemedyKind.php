@@ -23,6 +23,7 @@ enum RemedyKind: string
     case Window = 'window';
     case Pack = 'pack';
     case Buy = 'buy';
+    case Pin = 'pin';
 
     /** Whether it proposes a time that the target can be set to with one press. */
     public function offersATarget(): bool
@@ -31,7 +32,7 @@ enum RemedyKind: string
             self::Nearest => true,
             self::Release, self::Limit, self::Battery, self::Light, self::Wind, self::GetOff, self::Average, self::Filter, self::Wait,
             self::Leave,
-            self::Iso, self::Aperture, self::Window, self::Pack, self::Buy => false,
+            self::Iso, self::Aperture, self::Window, self::Pack, self::Buy, self::Pin => false,
         };
     }
 }

@@ -180,7 +180,7 @@ final class ShotPlans
 
     private static function best(Question $question, ShutterWindow $window): ?Way
     {
-        return BackSolver::solve($question->with($window), 1)->best();
+        return BackSolver::best($question->with($window));
     }
 
     /** The look's window, cut at the nearest wall where its aim lies beyond. */

@@ -13,6 +13,9 @@ final readonly class ExtremeFilter
 {
     private const WIGGLE_M = 0.01;
 
+    /** Half a period at a degree an hour, in seconds. */
+    private const HALF_A_PERIOD_DEG_S = 180 * 3600.0;
+
     private function __construct(private float $shortestGapS)
     {
     }
@@ -31,7 +34,7 @@ final readonly class ExtremeFilter
         }
         $double = $amplitude['M2'] > 0 && ($amplitude['M4'] + $amplitude['MS4']) / $amplitude['M2'] > 0.25;
 
-        return new self($double || $mainDegH <= 0 ? 0.0 : 3600 * 180 / (1.85 * $mainDegH));
+        return new self($double || $mainDegH <= 0 ? 0.0 : self::HALF_A_PERIOD_DEG_S / (1.85 * $mainDegH));
     }
 
     /**
@@ -42,7 +45,7 @@ final readonly class ExtremeFilter
      */
     public function keep(array $events): array
     {
-        while (count($events) > 2) {
+        do {
             [$worst, $least] = [null, INF];
             for ($i = 1, $last = count($events) - 1; $i < $last; $i++) {
                 [$before, $event, $after] = [$events[$i - 1], $events[$i], $events[$i + 1]];
@@ -52,11 +55,10 @@ final readonly class ExtremeFilter
                     [$worst, $least] = [$i, $prominence];
                 }
             }
-            if ($worst === null) {
-                break;
+            if ($worst !== null) {
+                array_splice($events, $worst, 1);
             }
-            array_splice($events, $worst, 1);
-        }
+        } while ($worst !== null);
 
         return $events;
     }

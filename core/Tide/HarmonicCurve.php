@@ -18,6 +18,8 @@ use GentlePour\Limit;
  */
 final class HarmonicCurve implements TideCurve
 {
+    private const HOUR_S = 3600.0;
+
     private const STEP_H = 30.0;
 
     private const NODES_EVERY = 10;
@@ -39,18 +41,11 @@ final class HarmonicCurve implements TideCurve
 
     private float $startUnix;
 
+    private float $hours;
+
     private float $carrier;
 
-    /** Most that the slope can change in an hour, m/h². */
-    private float $bend = 0.0;
-
-    /** The fastest constituents that together make up less of the tide do not count for how finely turning points are sought. */
-    private const FAINT_SHARE = 0.004;
-
-    /** From fifteen seconds away the secant lands within a few hundredths of a second of a turning point; in hours. */
-    private const LAST_STEP_H = 0.004;
-
-    private float $fastestRadH = 0.0;
+    private TurningPoints $turningPoints;
 
     /** @var list<TideEvent>|null */
     private ?array $events = null;
@@ -67,7 +62,8 @@ final class HarmonicCurve implements TideCurve
         private readonly ExtremeFilter $filter,
     ) {
         $this->carrier = deg2rad(self::CARRIER_DEG_H);
-        $this->startUnix = 86400 * floor(($from - 3600 * self::MARGIN_H) / 86400);
+        $this->startUnix = $from - self::HOUR_S * self::MARGIN_H;
+        $this->hours = ($to - $from) / self::HOUR_S + 2 * self::MARGIN_H;
         $this->sample($harmonics, $constituents);
     }
 
@@ -79,9 +75,7 @@ final class HarmonicCurve implements TideCurve
      */
     public static function of(array $harmonics, Constituents $constituents, float $meanLevelM, float $fromUnix, float $toUnix): self
     {
-        $known = array_values(
-            array_filter($harmonics, static fn (Harmonic $h): bool => $constituents->knows($h->name) && $h->amplitudeM > 0),
-        );
+        $known = array_values(array_filter($harmonics, static fn (Harmonic $h): bool => $constituents->knows($h->name)));
         TideSpan::check($fromUnix, $toUnix);
         Limit::MeanLevel->check($meanLevelM);
 
@@ -90,20 +84,23 @@ final class HarmonicCurve implements TideCurve
 
     public function heightM(float $unix): float
     {
-        return $this->meanLevelM + $this->evaluate($this->height, ($unix - $this->startUnix) / 3600);
+        return $this->meanLevelM + $this->evaluate($this->height, ($unix - $this->startUnix) / self::HOUR_S);
     }
 
     public function events(): array
     {
-        return array_values(
-            array_filter($this->eventsWithMargin(), fn (TideEvent $e): bool => $e->unix >= $this->from && $e->unix <= $this->to),
-        );
+        return TideEvent::within($this->eventsWithMargin(), $this->from, $this->to);
     }
 
     /** @return list<TideEvent> the same, and those of a day and a half before and after */
     public function eventsWithMargin(): array
     {
-        return $this->events ??= $this->findEvents();
+        return $this->events ??= $this->filter->keep(array_map(
+            fn (array $point): TideEvent => new TideEvent(
+                $this->startUnix + self::HOUR_S * $point[0], $this->meanLevelM + $this->evaluate($this->height, $point[0]), $point[1],
+            ),
+            $this->turningPoints->between(fn (float $hour): float => $this->evaluate($this->slope, $hour), 0.0, $this->hours),
+        ));
     }
 
     public function from(): float
@@ -119,24 +116,23 @@ final class HarmonicCurve implements TideCurve
     /** @param  list<Harmonic>  $harmonics */
     private function sample(array $harmonics, Constituents $constituents): void
     {
-        $samples = (int) ceil((($this->to - $this->startUnix) / 3600 + self::MARGIN_H) / self::STEP_H) + 2;
+        $samples = (int) ($this->hours / self::STEP_H) + 2;
         $atStart = MeanLongitudes::at($this->startUnix);
-        /** @var list<MeanLongitudes> $nodes */
-        $nodes = [];
-        for ($i = 0; $i <= intdiv($samples, self::NODES_EVERY) + 1; $i++) {
-            $nodes[] = MeanLongitudes::at($this->startUnix + 3600 * self::STEP_H * self::NODES_EVERY * $i);
-        }
-        $sums = [];
+        $nodes = array_map(
+            fn (int $i): MeanLongitudes => MeanLongitudes::at($this->startUnix + self::HOUR_S * self::STEP_H * self::NODES_EVERY * $i),
+            range(0, intdiv($samples - 1, self::NODES_EVERY) + 1),
+        );
+        $sums = $cosines = [];
         foreach ($harmonics as $harmonic) {
             $speed = deg2rad($constituents->speed($harmonic->name));
             $species = (int) round($speed / $this->carrier);
             $corrections = array_map(static fn (MeanLongitudes $at): array => $constituents->correction($harmonic->name, $at), $nodes);
             $argument = deg2rad($constituents->argument($harmonic->name, $atStart) - $harmonic->phaseDeg);
-            $this->bend += $harmonic->amplitudeM * max(0.0, ...array_column($corrections, 0)) * $speed ** 2;
+            $cosines[] = [$speed, $harmonic->amplitudeM * max(array_column($corrections, 0))];
             $sums[$species] ??= array_fill(0, 6 * $samples, 0.0);
             $this->add($sums[$species], $samples, $harmonic->amplitudeM, $speed - $species * $this->carrier, $argument, $corrections);
         }
-        $this->fastestRadH = self::fastestThatCounts($harmonics, $constituents);
+        $this->turningPoints = TurningPoints::of($cosines);
         ksort($sums);
         $this->species = array_keys($sums);
         for ($k = 0; $k < $samples; $k++) {
@@ -152,31 +148,6 @@ final class HarmonicCurve implements TideCurve
             $this->height[] = $height;
             $this->slope[] = $slope;
         }
-    }
-
-    /**
-     * Speed in radians an hour of the fastest constituent but for the faint ones: those faster than it only raise
-     * small wiggles, which are looked for where the slope comes near nought.
-     *
-     * @param  list<Harmonic>  $harmonics
-     */
-    private static function fastestThatCounts(array $harmonics, Constituents $constituents): float
-    {
-        $bySpeed = [];
-        foreach ($harmonics as $harmonic) {
-            $bySpeed[] = [$constituents->speed($harmonic->name), $harmonic->amplitudeM];
-        }
-        rsort($bySpeed);
-        $all = array_sum(array_column($bySpeed, 1));
-        $faint = 0.0;
-        foreach ($bySpeed as [$speed, $amplitudeM]) {
-            $faint += $amplitudeM;
-            if ($faint > self::FAINT_SHARE * $all) {
-                return deg2rad($speed);
-            }
-        }
-
-        return 0.0;
     }
 
     /**
@@ -236,72 +207,5 @@ final class HarmonicCurve implements TideCurve
         }
 
         return $sum;
-    }
-
-    /**
-     * Roots of the slope, sought in steps of a quarter of the fastest constituent's period that counts; where the slope is steep
-     * there can be none for as long as it takes to bend back, so such stretches are skipped. Where the slope comes near nought and
-     * goes away again without changing its sign between steps, its nearest approach is looked at as well.
-     *
-     * @return list<TideEvent>
-     */
-    private function findEvents(): array
-    {
-        if ($this->fastestRadH <= 0) {
-            return [];
-        }
-        $bracket = M_PI / (2 * $this->fastestRadH);
-        $end = ($this->to - $this->startUnix) / 3600 + self::MARGIN_H;
-        $hour = max(0.0, ($this->from - $this->startUnix) / 3600 - self::MARGIN_H);
-        $slope = $this->evaluate($this->slope, $hour);
-        [$before, $slopeBefore] = [$hour, $slope];
-        $events = [];
-        while ($hour < $end) {
-            $next = min($end, $hour + max($bracket, abs($slope) / $this->bend));
-            $nextSlope = $this->evaluate($this->slope, $next);
-            if ($slope * $nextSlope > 0 && $slope * $slopeBefore > 0 && abs($slope) <= abs($slopeBefore)
-                && abs($slope) <= abs($nextSlope)) {
-                $nearest = self::vertex($before, $slopeBefore, $hour, $slope, $next, $nextSlope);
-                $least = $this->evaluate($this->slope, $nearest);
-                if ($least * $slope < 0) {
-                    $this->take($nearest < $hour ? $before : $hour, $nearest < $hour ? $slopeBefore : $slope, $nearest, $least, $events);
-                    [$hour, $slope, $next, $nextSlope] = [
-                        $nearest, $least, $nearest < $hour ? $hour : $next, $nearest < $hour ? $slope : $nextSlope,
-                    ];
-                }
-            }
-            $this->take($hour, $slope, $next, $nextSlope, $events);
-            [$before, $slopeBefore, $hour, $slope] = [$hour, $slope, $next, $nextSlope];
-        }
-
-        return $this->filter->keep($events);
-    }
-
-    /** Where the parabola through three points has its vertex, kept between the outer two. */
-    private static function vertex(float $a, float $fa, float $b, float $fb, float $c, float $fc): float
-    {
-        $over = ($b - $a) ** 2 * ($fb - $fc) - ($b - $c) ** 2 * ($fb - $fa);
-        $under = ($b - $a) * ($fb - $fc) - ($b - $c) * ($fb - $fa);
-
-        return abs($under) < 1e-15 ? $b : max($a, min($c, $b - $over / (2 * $under)));
-    }
-
-    /**
-     * Keeps the turning point between two hours, if the slope changes its sign there.
-     *
-     * @param  list<TideEvent>  $events
-     *
-     * @param-out list<TideEvent> $events
-     */
-    private function take(float $a, float $slopeA, float $b, float $slopeB, array &$events): void
-    {
-        if ($slopeA * $slopeB < 0) {
-            $root = RegulaFalsi::root(
-                fn (float $hour): float => $this->evaluate($this->slope, $hour), $a, $slopeA, $b, $slopeB, self::LAST_STEP_H,
-            );
-            $events[] = new TideEvent(
-                $this->startUnix + 3600 * $root, $this->meanLevelM + $this->evaluate($this->height, $root), $slopeA > 0,
-            );
-        }
     }
 }

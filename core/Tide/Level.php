@@ -6,6 +6,7 @@ namespace GentlePour\Tide;
 
 use GentlePour\InvalidValue;
 use GentlePour\Limit;
+use GentlePour\Time\RegulaFalsi;
 
 /** A range of heights in m, open at one end or closed at both: “above 4.6”, “below 1.2”, “between”. */
 final readonly class Level

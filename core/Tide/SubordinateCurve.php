@@ -8,20 +8,18 @@ namespace GentlePour\Tide;
  * A place whose high and low waters are those of a reference, earlier or later, higher or lower. In between, the reference
  * curve is stretched piece by piece, in time and in height, so that it meets both ends.
  */
-final class SubordinateCurve implements TideCurve
+final readonly class SubordinateCurve implements TideCurve
 {
-    /** @var list<array{TideEvent, TideEvent}> the reference's event and the place's, in order */
-    private array $pairs;
-
-    private int $at = 0;
+    /** @var list<TideEvent> */
+    private array $events;
 
     private function __construct(
-        private readonly TideCurve $reference,
-        private readonly SubordinateOffsets $offsets,
-        private readonly float $from,
-        private readonly float $to,
+        private TideCurve $reference,
+        private SubordinateOffsets $offsets,
+        private float $from,
+        private float $to,
     ) {
-        $this->pairs = array_map(fn (TideEvent $e): array => [$e, $this->offsets->apply($e)], $reference->eventsWithMargin());
+        $this->events = array_map($this->offsets->apply(...), $reference->eventsWithMargin());
     }
 
     /** @param  TideCurve  $reference over the same span; its margin covers the offsets */
@@ -32,15 +30,12 @@ final class SubordinateCurve implements TideCurve
 
     public function heightM(float $unix): float
     {
-        $last = count($this->pairs) - 2;
-        if ($last < 0) {
+        if (count($this->events) < 2) {
             return $this->offsets->apply(new TideEvent($unix, $this->reference->heightM($unix), true))->heightM;
         }
-        $this->at = $this->pairs[min($this->at, $last)][1]->unix > $unix ? 0 : min($this->at, $last);
-        while ($this->at < $last && $this->pairs[$this->at + 1][1]->unix < $unix) {
-            $this->at++;
-        }
-        [[$fromReference, $from], [$toReference, $to]] = [$this->pairs[$this->at], $this->pairs[$this->at + 1]];
+        $at = TideEvent::before($this->events, $unix);
+        [$from, $to] = [$this->events[$at], $this->events[$at + 1]];
+        [$fromReference, $toReference] = [$this->reference->eventsWithMargin()[$at], $this->reference->eventsWithMargin()[$at + 1]];
         $share = $to->unix > $from->unix ? max(0.0, min(1.0, ($unix - $from->unix) / ($to->unix - $from->unix))) : 0.0;
         $range = $toReference->heightM - $fromReference->heightM;
         $risen = abs($range) > 1e-9
@@ -56,14 +51,12 @@ final class SubordinateCurve implements TideCurve
 
     public function events(): array
     {
-        return array_values(
-            array_filter($this->eventsWithMargin(), fn (TideEvent $e): bool => $e->unix >= $this->from && $e->unix <= $this->to),
-        );
+        return TideEvent::within($this->events, $this->from, $this->to);
     }
 
     public function eventsWithMargin(): array
     {
-        return array_map(static fn (array $pair): TideEvent => $pair[1], $this->pairs);
+        return $this->events;
     }
 
     public function from(): float

@@ -10,13 +10,11 @@ use GentlePour\InvalidValue;
  * A tide known from a printed table of high and low waters. In between it follows half a cosine, of which the rule of
  * twelfths (1, 2, 3, 3, 2, 1 twelfths of the range in six equal parts) is the rounded form.
  */
-final class TableCurve implements TideCurve
+final readonly class TableCurve implements TideCurve
 {
-    private int $at = 0;
-
     /** @param  list<TideEvent>  $events in order */
     private function __construct(
-        private readonly array $events,
+        private array $events,
     ) {
     }
 
@@ -50,12 +48,8 @@ final class TableCurve implements TideCurve
 
     public function heightM(float $unix): float
     {
-        $last = count($this->events) - 2;
-        $this->at = $this->events[min($this->at, $last)]->unix > $unix ? 0 : min($this->at, $last);
-        while ($this->at < $last && $this->events[$this->at + 1]->unix < $unix) {
-            $this->at++;
-        }
-        [$from, $to] = [$this->events[$this->at], $this->events[$this->at + 1]];
+        $at = TideEvent::before($this->events, $unix);
+        [$from, $to] = [$this->events[$at], $this->events[$at + 1]];
         $share = max(0.0, min(1.0, ($unix - $from->unix) / ($to->unix - $from->unix)));
 
         return $from->heightM + ($to->heightM - $from->heightM) * (1 - cos(M_PI * $share)) / 2;

@@ -13,4 +13,30 @@ final readonly class TideEvent
         public bool $high,
     ) {
     }
+
+    /**
+     * @param  list<self>  $events
+     * @return list<self> those inside a span, its ends included
+     */
+    public static function within(array $events, float $from, float $to): array
+    {
+        return array_values(array_filter($events, static fn (self $event): bool => $event->unix >= $from && $event->unix <= $to));
+    }
+
+    /**
+     * The two waters between which an instant lies; beyond either end, the two that come last there.
+     *
+     * @param  list<self>  $events  two at least, in order
+     * @return int the index of the earlier
+     */
+    public static function before(array $events, float $unix): int
+    {
+        [$low, $high] = [0, count($events) - 1];
+        while ($high - $low > 1) {
+            $middle = intdiv($low + $high, 2);
+            [$low, $high] = $events[$middle]->unix < $unix ? [$middle, $high] : [$low, $middle];
+        }
+
+        return $low;
+    }
 }

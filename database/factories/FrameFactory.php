@@ -27,7 +27,7 @@ final class FrameFactory extends Factory
         $way = $bench->answer->byStack[0] ?? throw new \LogicException('The kit in the database cannot shoot the default bench.');
 
         return PlanFrame::draft($bench, $way)->only([
-            'water_kind', 'look', 'inputs', 'plan', 'exact_s', 'planned_s', 'correction_stops', 'steps_done',
+            'water_kind', 'look', 'inputs', 'plan', 'middle_s', 'exact_s', 'planned_s', 'correction_stops', 'steps_done',
         ]);
     }
 

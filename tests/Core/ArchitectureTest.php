@@ -247,7 +247,7 @@ it('uses nothing that lies beside or above it in the drawing of docs/architectur
 })->with([
     'core' => ['core', 'GentlePour', [
         ['Documents'], ['Planning', 'Outing', 'Scene'], ['Solving', 'Review'], ['Motion'], ['Kit', 'Sky', 'Measuring'],
-        ['Exposure', 'Time', 'Tide'],
+        ['Exposure', 'Tide'], ['Time'],
     ]],
     'app' => ['app', 'App', [
         ['Providers'], ['Rooms', 'Console'], ['Drawing', 'Files', 'Devices'], ['Household', 'Tide', 'Forms'], ['Models'],

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Drawing\Bar;
+use App\Drawing\BoardLayout;
 use App\Drawing\BoardMark;
 use App\Drawing\BoardRow;
 use App\Drawing\BoardRowKind;
@@ -47,7 +48,7 @@ function boardTide(): GentlePour\Tide\TideCurve
 }
 
 it('has room above the highest and below the lowest that it shows, and a line each metre', function (): void {
-    $board = new DayBoard(scene(tide: boardTide()));
+    $board = DayBoard::wide(scene(tide: boardTide()));
     // From -1 m (a fifth of a metre below the lowest, rounded down) to 6 m (three tenths above the highest, rounded up), 294 px in all.
     expect($board->y(-1.0))->toBe(372.0)
         ->and($board->y(6.0))->toBe(78.0)
@@ -58,16 +59,16 @@ it('has room above the highest and below the lowest that it shows, and a line ea
             ['3 m', 159.0, 208.0, 'end'], ['4 m', 159.0, 166.0, 'end'], ['5 m', 159.0, 124.0, 'end'], ['6 m', 159.0, 82.0, 'end'],
         ]);
     // Marks need room as well; without any tide the board is from nought to two metres.
-    $marked = new DayBoard(scene(tide: boardTide(), marks: [new BoardMark('the wall', true, 7.8, [])]));
+    $marked = DayBoard::wide(scene(tide: boardTide(), marks: [new BoardMark('the wall', true, 7.8, [])]));
     expect($marked->y(9.0))->toBe(78.0)->and($marked->y(-1.0))->toBe(372.0);
-    $dry = new DayBoard(scene());
+    $dry = DayBoard::wide(scene());
     expect($dry->y(-1.0))->toBe(372.0)->and($dry->y(2.0))->toBe(78.0)->and($dry->metres())->toBe([])->and($dry->waters())->toBe([])
         ->and($dry->tidePath(true))->toBe('')->and($dry->lightPath())->toBe('')->and($dry->exposureValues())->toBe([])
         ->and($dry->skyBands())->toBe([])->and($dry->skyLabels())->toBe([])->and($dry->leave())->toBeNull();
 });
 
 it('draws the tide every ten minutes from midnight to midnight', function (): void {
-    $board = new DayBoard(scene(tide: boardTide()));
+    $board = DayBoard::wide(scene(tide: boardTide()));
     $points = explode('L', substr($board->tidePath(false), 1));
     expect($points)->toHaveCount(145)->and($points[0])->toBe('168 246')->and($points[54])->toBe(boardX(9).' '.$board->y(5.2))
         ->and($points[144])->toBe('1136 246')
@@ -75,7 +76,7 @@ it('draws the tide every ten minutes from midnight to midnight', function (): vo
 });
 
 it('names each water away from the curve: high above it, low below it, and inside the drawing', function (): void {
-    $board = new DayBoard(
+    $board = DayBoard::wide(
         scene(tide: straightTide([DAY => 0.0, DAY + 1800 => 2.0, DAY + 12 * 3600 => 0.0, DAY + 23.5 * 3600 => 3.0, DAY + 86400 => 1.0])),
     );
     expect(
@@ -91,7 +92,7 @@ it('names each water away from the curve: high above it, low below it, and insid
 });
 
 it('names the light from EV −4 to 16 on its own scale of 23 stops', function (): void {
-    $board = new DayBoard(scene(observer: new Observer(50, 0), light: LightCurve::of(new Observer(50, 0))));
+    $board = DayBoard::wide(scene(observer: new Observer(50, 0), light: LightCurve::of(new Observer(50, 0))));
     expect($board->yOfEv(-6))->toBe(372.0)
         ->and($board->yOfEv(17))->toBe(78.0)
         ->and($board->yOfEv(-20))->toBe(372.0)
@@ -108,7 +109,7 @@ it('names the light from EV −4 to 16 on its own scale of 23 stops', function (
 it('colours the hours by their light, each stretch once, and names sunrise and sunset inside of them', function (): void {
     $observer = new Observer(50, 0);
     $sky = DayOfSky::between($observer, DAY, DAY + 86400);
-    $board = new DayBoard(scene(observer: $observer, sky: $sky));
+    $board = DayBoard::wide(scene(observer: $observer, sky: $sky));
     $bands = $board->skyBands();
     expect(array_map(fn (SkyBand $b): LightPhase => $b->phase, $bands))->toBe([
         LightPhase::Night, LightPhase::Astronomical, LightPhase::Nautical, LightPhase::Blue, LightPhase::Golden, LightPhase::Day,
@@ -126,7 +127,7 @@ it('colours the hours by their light, each stretch once, and names sunrise and s
 });
 
 it('flags the get-off time, hatches from there until the water comes, and keeps the flag inside (safety)', function (): void {
-    $board = fn (float $fromHour, float $stand, float $walk): DayBoard => new DayBoard(
+    $board = fn (float $fromHour, float $stand, float $walk): DayBoard => DayBoard::wide(
         scene(tide: boardTide(), getOff: GetOff::after(boardTide(), DAY + $fromHour * 3600, $stand, null, 0.0, 0.0, $walk)),
     );
     // 3.6 m on the way from 0.4 m at three to 5.2 m at nine: at seven, an hour before at six.
@@ -143,37 +144,37 @@ it('flags the get-off time, hatches from there until the water comes, and keeps 
     expect($awash?->hatchX)->toBe(boardX(8))->and($awash?->edgeX)->toBeAbout(boardX($until), 0.2)
         ->and($awash?->hatchWidth)->toBeAbout(boardX($until) - boardX(8), 0.2)->and($awash?->flag?->text)->toBe('awash until 10:43');
     // Late in the day the flag hangs left of its pole; a time that was yesterday has a line, and no flag.
-    $late = (new DayBoard(scene(tide: boardTide(), getOff: GetOff::after(
+    $late = (DayBoard::wide(scene(tide: boardTide(), getOff: GetOff::after(
         straightTide([DAY => 0.0, DAY + 86400 => 24.0]), DAY, 23.5, null, 0.0, 0.0, 0,
     ))))->leave();
-    expect($late?->flag?->x)->toBeAbout(boardX(23.5) - 138, 0.11);
+    expect($late?->flag?->x)->toBeAbout(boardX(23.5) - 152, 0.11);
     $past = $board(4, 3.6, 480)->leave();
     expect([$past?->hatchX, $past?->hatchWidth, $past?->edgeX, $past?->flag])->toBe([null, 0.0, null, null])
         ->and($past?->levelY)->toBe($leave?->levelY);
 });
 
 it('opens at the first use of the day: the outing, first light, or noon', function (): void {
-    expect((new DayBoard(scene()))->opening())->toBe(72)
-        ->and((new DayBoard(scene(outings: [[DAY + 3600.0 * 5, DAY + 3600.0 * 7]])))->opening())->toBe(30)
-        ->and((new DayBoard(scene(outings: [[DAY - 3600.0, DAY + 3600.0]])))->opening())->toBe(0)
-        ->and((new DayBoard(scene(outings: [[DAY + 86399.0, DAY + 90000.0]])))->opening())->toBe(144);
+    expect((DayBoard::wide(scene()))->opening())->toBe(72)
+        ->and((DayBoard::wide(scene(outings: [[DAY + 3600.0 * 5, DAY + 3600.0 * 7]])))->opening())->toBe(30)
+        ->and((DayBoard::wide(scene(outings: [[DAY - 3600.0, DAY + 3600.0]])))->opening())->toBe(0)
+        ->and((DayBoard::wide(scene(outings: [[DAY + 86399.0, DAY + 90000.0]])))->opening())->toBe(144);
     $sky = DayOfSky::between(new Observer(50, 0), DAY, DAY + 86400);
-    expect((new DayBoard(scene(sky: $sky)))->opening())->toBe((int) round(((float) $sky->at(SkyEvent::CivilDawn) - DAY) / 600));
+    expect((DayBoard::wide(scene(sky: $sky)))->opening())->toBe((int) round(((float) $sky->at(SkyEvent::CivilDawn) - DAY) / 600));
 });
 
 it('says the moon of the day by its light and its times', function (): void {
     $sky = DayOfSky::between(new Observer(50, 0), DAY, DAY + 86400);
-    $words = (new DayBoard(scene(sky: $sky)))->moonWords();
+    $words = (DayBoard::wide(scene(sky: $sky)))->moonWords();
     // Full on 22 March 2027, 10:44 UTC (from memory): two days later it is about 95 % lit and nearly 17 days old.
     expect($words)->toMatch('/^moon 9\d % lit, 1[67] days old/')->toContain(
         ', up '.gmdate('G:i', (int) round((float) $sky->at(SkyEvent::Moonrise))),
     )
         ->toContain(', down '.gmdate('G:i', (int) round((float) $sky->at(SkyEvent::Moonset))))
-        ->and((new DayBoard(scene()))->moonWords())->not->toContain('up');
+        ->and((DayBoard::wide(scene()))->moonWords())->not->toContain('up');
 });
 
 it('is as high as its rows, one at least', function (): void {
-    $rows = fn (int $count): DayBoard => new DayBoard(scene(marks: array_fill(0, $count, new BoardMark('mark', true, 1.0, []))));
+    $rows = fn (int $count): DayBoard => DayBoard::wide(scene(marks: array_fill(0, $count, new BoardMark('mark', true, 1.0, []))));
     expect($rows(0)->height())->toBe(418.0)
         ->and($rows(1)->height())->toBe(418.0)
         ->and($rows(3)->height())->toBe(470.0)
@@ -182,16 +183,19 @@ it('is as high as its rows, one at least', function (): void {
         ->and((new BoardMark('posts', true, 4.0, []))->words())->toBe('posts above 4.0 m');
 });
 
-/** @return list<BoardRow> rows over 960 px, forty an hour, from 100 to 1060, in a drawing of 1100 */
+/** @return list<BoardRow> rows over 960 px, forty an hour, from 200 to 1160, in a drawing of 1200 */
 function rowsOf(DayScene $scene): array
 {
-    return (new BoardRows(new ClockAxis(DAY, DAY + 86400, new DateTimeZone('UTC'), 100, 1060), 300.0, 26.0, 1100.0))->of($scene);
+    return (new BoardRows(new ClockAxis(DAY, DAY + 86400, new DateTimeZone('UTC'), 200, 1160), 300.0, BoardLayout::wide()))->of($scene);
 }
 
 /** @return array{float, float, string, bool, string|null, float|null, string|null} */
 function barOf(Bar $bar): array
 {
-    return [$bar->x, $bar->width, $bar->label, $bar->inside, $bar->beside?->text, $bar->beside?->x, $bar->beside?->anchor];
+    // So that the day begins at 100 px.
+    return [
+        round($bar->x - 100, 1), $bar->width, $bar->label, $bar->inside, $bar->beside?->text, $bar->beside === null ? null : round($bar->beside->x - 100, 1), $bar->beside?->anchor,
+    ];
 }
 
 it('has a row for each mark, for the light alone, the hold plan and the outings, in that order', function (): void {
@@ -239,7 +243,7 @@ it('keeps every name of the hold plan whole, also one with an arrow in it', func
 });
 
 it('says the minute that is dry: leave by the one before, awash until the one after (safety)', function (): void {
-    $flag = fn (float $fromHour, float $walk): ?string => (new DayBoard(
+    $flag = fn (float $fromHour, float $walk): ?string => (DayBoard::wide(
         scene(tide: boardTide(), getOff: GetOff::after(boardTide(), DAY + $fromHour * 3600, 3.6, null, 0.0, 0.0, $walk)),
     ))->leave()?->flag?->text;
     // Reached at seven: half a minute and 61 minutes before is 5:58:30, 60.1 minutes before 5:59:54.
@@ -249,15 +253,15 @@ it('says the minute that is dry: leave by the one before, awash until the one af
 });
 
 it('hands a reading to the page as the cursor needs it', function (): void {
-    $reading = (new DayBoard(scene(tide: boardTide())))->readings[54];
+    $reading = (DayBoard::wide(scene(tide: boardTide())))->readings[54];
     expect(array_keys(json_decode((string) json_encode($reading), true)))
-        ->toBe(['x', 'at', 'tide', 'tideLabel', 'sun', 'sunLabel', 'light', 'lightLabel', 'left'])
+        ->toBe(['at', 'tide', 'tideLabel', 'sun', 'sunLabel', 'light', 'lightLabel', 'left'])
         ->and($reading->at)->toBe('9:00')->and($reading->tide)->toBe('5.2 m');
 });
 
 it('takes the light of a stretch from the middle of each step', function (): void {
     $observer = new Observer(50, 0);
-    $bands = (new DayBoard(scene(observer: $observer)))->skyBands();
+    $bands = (DayBoard::wide(scene(observer: $observer)))->skyBands();
     foreach (array_slice($bands, 1) as $i => $band) {
         // Where one light ends and the next begins, the step before belongs to the one, the step after to the other.
         $step = (int) round(($band->x - 168) / 968 * 144);
@@ -266,4 +270,21 @@ it('takes the light of a stretch from the middle of each step', function (): voi
         );
         expect($of($step))->toBe($band->phase)->and($of($step - 1))->toBe($bands[$i]->phase);
     }
+});
+
+it('has eight hours of a phone at 14 px, a finger’s height to a row, and the whole day beside each other', function (): void {
+    $narrow = BoardLayout::narrow();
+    expect(($narrow->right - $narrow->left) / 24)->toBe(44.0)->and(8 * 44)->toBeLessThan(358)
+        ->and([$narrow->left, $narrow->width - $narrow->right])->toBe([20.0, 44.0]) // half an hour's name before, the scale of light after
+        ->and([$narrow->narrow, $narrow->row, $narrow->textPx])->toBe([true, 48.0, 14.0])
+        ->and([BoardLayout::wide()->narrow, BoardLayout::wide()->width])->toBe([false, App\Drawing\DayBoard::WIDTH]);
+});
+
+it('sets the rows of a phone lower, so that each name stands above its own', function (): void {
+    $axis = new ClockAxis(DAY, DAY + 86400, new DateTimeZone('UTC'), 20, 1076);
+    $scene = scene(outings: [[DAY + 3600.0 * 6, DAY + 3600.0 * 7]], wanted: 'silk', hold: []);
+    $ys = static fn (BoardLayout $layout): array => array_map(
+        static fn (BoardRow $r): float => $r->y, (new BoardRows($axis, 300.0, $layout))->of($scene),
+    );
+    expect($ys(BoardLayout::wide()))->toBe([316.0, 342.0, 368.0])->and($ys(BoardLayout::narrow()))->toBe([336.0, 384.0, 432.0]);
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Drawing\Band;
 use App\Drawing\BandRow;
 use App\Drawing\Block;
+use App\Drawing\GlassMark;
 use App\Drawing\Label;
 use App\Drawing\LookSpan;
 use App\Drawing\MovingRow;
@@ -34,6 +35,7 @@ use GentlePour\Motion\LookTarget;
 use GentlePour\Scene\Stroke;
 use GentlePour\Solving\BackSolver;
 use GentlePour\Solving\Question;
+use GentlePour\Solving\Strip;
 use GentlePour\Solving\Wall;
 use GentlePour\Solving\WallKind;
 use GentlePour\Solving\Way;
@@ -339,4 +341,46 @@ it('names as many stops on a phone as have 46 px each, on a wide screen 44', fun
     $named = fn (StopRule $rule): int => count(array_filter($rule->ticks(), fn (Tick $t): bool => $t->label !== null));
     expect(count(StopRule::wide(subject())->ticks()))->toBe(24)->and($named(StopRule::wide(subject())))->toBe(24)
         ->and($named(StopRule::narrow(subject())))->toBe(6);
+});
+
+it('hangs from the looks what other glass makes of the reading, and leaves out a name that would run into the last', function (): void {
+    $q = question(bag([nd('Six', 6), nd('Seven', 7), nd('Ten', 10), nd('Twenty', 20)], slots: 1), 1, 4);
+    $way = waysOf($q)[0];
+    $base = subject([$way]);
+    $rule = StopRule::wide(new RuleSubject(
+        $base->rows, $base->window, $base->band, $base->reading, $base->bias, [$way], $way, [], marks: Strip::of($q),
+    ));
+    $marks = $rule->marks();
+
+    // 1/60 is six stops short of a second; a stop is 48.3 px. Twenty stops lie beyond the rule.
+    expect(array_map(static fn (GlassMark $m): float => $m->x, $marks))->toBe([wideX(-6), wideX(0), wideX(1), wideX(4)])
+        ->and(array_map(static fn (GlassMark $m): string => $m->label->text, $marks))->toBe(['no filter', 'Six', 'Seven', 'Ten'])
+        ->and(array_map(static fn (GlassMark $m): bool => $m->picked, $marks))->toBe([false, false, true, false])
+        ->and($marks[1]->title)->toBe('Six: 1 s')->and($marks[1]->label->y)->toBe($rule->bandsBottom() + 24)
+        ->and($rule->marksBottom())->toBe($rule->bandsBottom() + 30)->and(StopRule::wide($base)->marksBottom())->toBe($rule->bandsBottom())
+        ->and($rule->height)->toBe(StopRule::wide($base)->height + 30)
+        ->and($rule->reading()->label->y)->toBe(StopRule::wide($base)->reading()->label->y + 30);
+
+    $long = question(bag([nd('Sixth of the year', 6), nd('Seventh of the year', 7)], slots: 1), 1, 4);
+    $crowded = StopRule::wide(new RuleSubject(
+        $base->rows, $base->window, $base->band, $base->reading, $base->bias, [$way], $way, [], marks: Strip::of($long),
+    ));
+    expect(array_map(static fn (GlassMark $m): string => $m->label->text, $crowded->marks()))->toBe(['no filter', 'Sixth of the year', '']);
+});
+
+it('draws no step for a filter that was on for the reading and stays on', function (): void {
+    $pola = Filter::of('Pola', FilterKind::Polariser, Mount::Thread, Stops::of(1.5));
+    $q = question(bag([nd('Six', 6), $pola], isoMax: 100, isoLow: null), 0.7, 1.4);
+    $staying = new Question(
+        new Reading($q->reading->exposure, Stops::of(1.5)), $q->bias, $q->target, $q->bag, staying: [$pola],
+    );
+    $way = waysOf($staying)[0];
+    $base = subject([$way], on: 1.5);
+    $run = (new RunLayout(new StopAxis(-36, 33, 62, 1174), new RuleSubject(
+        $base->rows, $base->window, $base->band, $base->reading, $base->bias, [$way], $way, [], [$pola],
+    ), false))->run($way, 128.0);
+
+    expect($way->filters->names())->toBe(['Pola', 'Six'])
+        ->and(array_map(static fn (Block $b): string => $b->title, $run->forward))->toBe(['Six +6'])
+        ->and($run->back)->toBe([]);
 });

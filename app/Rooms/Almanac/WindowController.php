@@ -19,7 +19,10 @@ final class WindowController
 {
     private const RARE_DAYS = 60;
 
-    private const SHOWN = 200;
+    /** So many are shown at first, and so many at most. */
+    private const SHOWN = 40;
+
+    private const SHOWN_AT_MOST = 1000;
 
     public function index(WindowsRequest $request, AskedWindows $asked): View
     {
@@ -29,13 +32,15 @@ final class WindowController
             return view('almanac.index', $form + ['place' => null, 'windows' => null]);
         }
         $found = self::found($request, $asked, $place);
-        $shown = array_slice($request->isByTime() ? $found : WindowSearch::ranked($found), 0, self::SHOWN);
+        $most = $request->boolean('all') ? self::SHOWN_AT_MOST : self::SHOWN;
+        $shown = array_slice($request->isByTime() ? $found : WindowSearch::ranked($found), 0, $most);
 
         return view('almanac.index', $form + [
             'place' => $place,
             'windows' => array_map(static fn (Window $w): FoundWindow => new FoundWindow($w, $place->zone()), $shown),
             'count' => count($found),
-            'query' => http_build_query($request->query()),
+            'query' => http_build_query(array_diff_key($request->query(), ['all' => 1])),
+            'more' => count($found) > count($shown) && $most === self::SHOWN,
             'days' => self::daysSoon($found, $place),
         ]);
     }

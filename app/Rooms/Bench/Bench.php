@@ -7,9 +7,10 @@ namespace App\Rooms\Bench;
 use App\Drawing\RuleSubject;
 use App\Tide\PlaceNow;
 use GentlePour\Exposure\Reading;
+use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
 use GentlePour\InvalidValue;
-use GentlePour\Kit\Filter;
+use GentlePour\Motion\Look;
 use GentlePour\Motion\LookBand;
 use GentlePour\Motion\LookBands;
 use GentlePour\Motion\Picture;
@@ -18,6 +19,8 @@ use GentlePour\Review\Taste;
 use GentlePour\Solving\Answer;
 use GentlePour\Solving\BackSolver;
 use GentlePour\Solving\Question;
+use GentlePour\Solving\Strip;
+use GentlePour\Solving\StripMark;
 use GentlePour\Solving\Way;
 
 /** The bench worked out: from the form to the looks, the wanted window and the ways to shoot it. */
@@ -26,6 +29,10 @@ final readonly class Bench
     /** Ways shown; more would not be read. */
     private const WAYS = 5;
 
+    /** Longer frames are not offered on the strip. Judgement: an hour. */
+    private const STRIP_TO_S = 3600.0;
+
+    /** @param  list<StripMark>  $strip  the reading’s own settings through every stack of the bag */
     private function __construct(
         public BenchForm $form,
         public Moving $moving,
@@ -38,6 +45,7 @@ final readonly class Bench
         public Question $question,
         public Answer $answer,
         public ?Way $picked,
+        public array $strip,
     ) {
     }
 
@@ -49,31 +57,61 @@ final readonly class Bench
     public static function of(BenchForm $form, Gear $gear, Taste $taste, ?PlaceNow $place): self
     {
         $moving = Moving::of($form, $gear->bag->camera->sensor);
-        [$band, $window] = self::aim($moving->bands, $form->aim, $taste);
-        $picture = $moving->picture($band);
         $reading = $form->reading->reading($gear->on);
-        $question = new Question(
+        $open = self::question($form, $gear, $place, $reading);
+        $strip = Strip::of($open);
+        $glass = self::marked($strip, $form->aim->glass);
+        $target = $glass === null ? $form->aim->target : $glass->shutter;
+        [$band, $window] = self::aim($moving->bands, $form->aim->look, $target, $taste);
+        $picture = $moving->picture($band);
+        $question = $open->with(self::shared($window, $picture, $target !== null), insists: $target !== null);
+        $answer = BackSolver::solve($question);
+
+        return new self(
+            $form->aimedAt($band->look), $moving, $picture, $taste, $place, $band, $question->target, $reading, $question, $answer,
+            self::picked($answer, $form->aim->pick) ?? self::picked($answer, $form->aim->glass) ?? $answer->byStack[0] ?? null, $strip,
+        );
+    }
+
+    /** What is asked, but for the time. */
+    private static function question(BenchForm $form, Gear $gear, ?PlaceNow $place, Reading $reading): Question
+    {
+        return new Question(
             $reading,
             $form->reading->bias->plus($form->reading->correction),
-            self::shared($window, $picture, $form->aim->target !== null),
+            ShutterWindow::any(),
             $gear->bag,
             $form->reading->longest,
             $form->reading->drift($reading),
             $gear->habits,
             [...$place?->walls() ?? [], ...$form->sky->walls($gear)],
             $form->framing->sharp(),
-            array_values(array_filter($gear->on, static fn (Filter $f): bool => $f->kind->hasEdge())),
+            $gear->on,
+            $form->held->pins($gear),
         );
-        $answer = BackSolver::solve($question);
-        $picked = null;
-        foreach ($answer->byStack as $way) {
-            $picked = $way->key() === $form->aim->pick ? $way : $picked;
+    }
+
+    /** @param  list<StripMark>  $strip */
+    private static function marked(array $strip, string $stack): ?StripMark
+    {
+        foreach ($strip as $mark) {
+            if ($mark->filters->label() === $stack) {
+                return $mark;
+            }
         }
 
-        return new self(
-            $form->aimedAt($band->look), $moving, $picture, $taste, $place, $band, $question->target, $reading, $question, $answer,
-            $picked ?? $answer->byStack[0] ?? null,
-        );
+        return null;
+    }
+
+    private static function picked(Answer $answer, string $stack): ?Way
+    {
+        foreach ($answer->byStack as $way) {
+            if ($way->filters->label() === $stack) {
+                return $way;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Way> */
@@ -94,6 +132,39 @@ final readonly class Bench
         return null;
     }
 
+    /** @return list<StripMark> for each step of the dial the stack of the fewest filters, or the one that leads */
+    public function marks(): array
+    {
+        $marks = [];
+        $rank = fn (StripMark $m): int => $m->filters->label() === $this->form->aim->glass ? -1 : $m->filters->count();
+        foreach ($this->strip as $mark) {
+            if ($mark->shutter->seconds > self::STRIP_TO_S && $rank($mark) >= 0) {
+                continue;
+            }
+            $place = (int) round($mark->shutter->thirds());
+            if (! isset($marks[$place]) || $rank($mark) < $rank($marks[$place])) {
+                $marks[$place] = $mark;
+            }
+        }
+        ksort($marks);
+
+        return array_values($marks);
+    }
+
+    /** The glass that was to lead and is not to be had with this bag any more; the look leads then. */
+    public function lostGlass(): ?string
+    {
+        $glass = $this->form->aim->glass;
+
+        return $glass === '' || self::marked($this->strip, $glass) !== null ? null : $glass;
+    }
+
+    /** The look that a time gives. */
+    public function lookAt(StripMark $mark): string
+    {
+        return $this->moving->bands->at($mark->shutter->seconds)->look->value;
+    }
+
     /** @return non-empty-list<string> */
     public function cautions(): array
     {
@@ -110,8 +181,7 @@ final readonly class Bench
     {
         return new RuleSubject(
             $this->moving->rows($this->band), $this->window, $this->band, $this->reading, $this->question->bias, $this->ways(),
-            $this->picked,
-            $this->answer->walls,
+            $this->picked, $this->answer->walls, $this->question->stayingOn(), $this->marks(),
         );
     }
 
@@ -120,18 +190,16 @@ final readonly class Bench
      *
      * @return array{LookBand, ShutterWindow}
      */
-    private static function aim(LookBands $bands, AimForm $aim, Taste $taste): array
+    private static function aim(LookBands $bands, Look $look, ?ShutterTime $target, Taste $taste): array
     {
-        if ($aim->target !== null) {
-            $band = $bands->at($aim->target->seconds);
+        if ($target !== null) {
+            $band = $bands->at($target->seconds);
             $window = $band->window();
 
-            return [
-                $band, $window->contains($aim->target) ? $window->aimedAt($aim->target) : ShutterWindow::of($aim->target, $aim->target),
-            ];
+            return [$band, $window->contains($target) ? $window->aimedAt($target) : ShutterWindow::of($target, $target)];
         }
-        $band = $bands->band($aim->look)
-            ?? throw (new InvalidValue("This water never looks {$aim->look->value} at this distance and focal length."))->at('look');
+        $band = $bands->band($look)
+            ?? throw (new InvalidValue("This water never looks {$look->value} at this distance and focal length."))->at('look');
 
         return [$band, $band->window($taste->stops)];
     }

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Rooms\Bench;
 
 use App\Rooms\Kit\KitShelf;
+use App\Rooms\Kit\PackRelease;
 use GentlePour\Solving\Improvements;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 final class BenchController
 {
@@ -15,12 +18,20 @@ final class BenchController
         $bench = $request->bench($workbench);
         $request->session()->put('bench', $bench->form->toQuery());
 
-        return view($request->hasHeader('HX-Request') ? 'bench.page' : 'bench.show', $pages->worked($bench));
+        return $request->hasHeader('HX-Request')
+            ? view('bench.page', $pages->worked($bench))
+            : view('bench.show', [...$pages->worked($bench), 'recipe' => PictureRecipe::of($bench->moving)]);
     }
 
     /** What a small change would make clearly better; asked for on its own, since it solves the bench many times over. */
     public function better(BenchRequest $request, Workbench $workbench, KitShelf $shelf): View
     {
         return view('bench.better', ['remedies' => Improvements::of($request->bench($workbench)->question, $shelf->atHome())]);
+    }
+
+    /** One press: the release is packed after all, or stays at home. The bench stands as its fields say. */
+    public function release(Request $request, PackRelease $pack): RedirectResponse
+    {
+        return redirect()->route('bench', array_intersect_key($request->post(), BenchFields::ALL))->with('done', $pack());
     }
 }

@@ -26,15 +26,31 @@ final class BenchFields
         'also' => '', 'also_speed' => '', 'also_period' => '', 'also_distance' => '', 'also_look' => 'silk',
         'sky' => '', 'cloud_speed' => '10', 'cloud_base' => '1000', 'cloud_elevation' => '20', 'cloud_across' => 'across',
         'cloud_share' => '33', 'cloud_s' => '60', 'cloud_look' => '',
+        'glass' => '', 'glass_was' => '', 'pin_aperture' => '', 'pin_iso' => '', 'must' => [], 'off' => [],
         'wind' => '', 'support' => '', 'sharp_near' => '', 'sharp_far' => '', 'earlier_shutter' => '', 'earlier_minutes' => '',
     ];
+
+    /**
+     * Without the quiet ones that say nothing of their own.
+     *
+     * @param  array<string, mixed>  $fields
+     * @return array<string, mixed>
+     */
+    public static function said(array $fields): array
+    {
+        $loud = static fn (mixed $value, string $name): bool => $value !== (self::QUIET[$name] ?? null);
+
+        return array_filter($fields, $loud, ARRAY_FILTER_USE_BOTH);
+    }
 
     /** What only changes the exposure, and not the picture. */
     public const OF_THE_EXPOSURE = [
         'look', 'look_was', 'target', 'aperture', 'shutter', 'iso', 'on', 'bias', 'longest', 'drift', 'correction', 'after', 'pick',
-        'rhythm', 'wind',
-        'support',
+        'rhythm', 'wind', 'support', 'glass', 'glass_was', 'pin_aperture', 'pin_iso', 'must', 'off',
     ];
+
+    /** Ticks: one that is not sent is not ticked. */
+    public const TICKED = ['on' => [], 'must' => [], 'off' => []];
 
     /** What another water leaves nothing of. */
     public const OF_ONE_WATER = [

@@ -19,6 +19,7 @@ final readonly class BenchForm
         public FramingForm $framing,
         public ReadingForm $reading,
         public AimForm $aim,
+        public HeldForm $held,
         private array $typed,
     ) {
     }
@@ -35,15 +36,16 @@ final readonly class BenchForm
 
         return new self(
             WaterForm::of($read), AlsoForm::of($read), SkyForm::of($read), FramingForm::of($read), ReadingForm::of($read),
-            AimForm::of($read), $typed,
+            AimForm::of($read), HeldForm::of($read), $typed,
         );
     }
 
     /** The same, with the look that the target fell into. */
     public function aimedAt(Look $look): self
     {
-        return new self($this->water, $this->also, $this->sky, $this->framing, $this->reading, $this->aim, [
+        return new self($this->water, $this->also, $this->sky, $this->framing, $this->reading, $this->aim, $this->held, [
             'look' => $look->value, 'look_was' => $look->value, 'target' => $this->aim->targetText,
+            'glass' => $this->aim->glass, 'glass_was' => $this->aim->glass, 'pick' => $this->aim->pick,
         ] + $this->typed);
     }
 

@@ -89,6 +89,8 @@ final readonly class BenchPages
             'lenses' => $this->shelf->lenses(),
             'filters' => $this->shelf->packed(),
             'on' => $typed->ids('on'),
+            'must' => $typed->ids('must'),
+            'off' => $typed->ids('off'),
             'release' => $this->shelf->carry()->release,
             'dials' => self::dials(),
         ];

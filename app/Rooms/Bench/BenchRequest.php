@@ -21,7 +21,7 @@ final class BenchRequest extends FormRequest
 
     private string $pressedList = '';
 
-    /** What is not given stands as it stood last, or as it stands at first. */
+    /** What is not given stands as it does at first; on an address that does not say the look, as it stood last. */
     protected function prepareForValidation(): void
     {
         $sent = new Typed([...$this->all()]);
@@ -29,10 +29,11 @@ final class BenchRequest extends FormRequest
         $this->pressedList = $sent->text('list');
         $filler = $this->container->make(BenchFiller::class);
         $given = array_intersect_key($this->all(), BenchFields::ALL);
-        if (($given['look'] ?? null) !== null && ! array_key_exists('on', $given)) {
-            $given['on'] = [];
+        if (($given['look'] ?? null) !== null) {
+            $given += BenchFields::TICKED;
         }
-        $kept = $this->hasSession() ? (array) $this->session()->get('bench', []) : [];
+        // An address that says the look is a whole bench: what it leaves out stands as it does at first, whatever was kept.
+        $kept = ! isset($given['look']) && $this->hasSession() ? (array) $this->session()->get('bench', []) : [];
         $now = [...$filler->defaults(), ...$kept, ...array_map(static fn (mixed $v): mixed => $v ?? '', $given)];
         $this->replace([...$now, ...$this->taken($filler, new Typed([...$this->query()]), $now)]);
     }

@@ -143,6 +143,8 @@ final readonly class BenchRules
             'target' => ['nullable', 'bail', 'string', 'max:40', new CoreValue(ShutterTime::parse(...))],
             'after' => ['nullable', 'string', 'max:20'],
             'pick' => ['nullable', 'string', 'max:300'],
+            'glass' => ['nullable', 'string', 'max:300'],
+            'glass_was' => ['nullable', 'string', 'max:300'],
         ];
     }
 
@@ -157,6 +159,10 @@ final readonly class BenchRules
             'iso' => [...self::NEEDED, 'max:40', new CoreValue(Iso::parse(...))],
             'on' => ['array', 'max:60'],
             'on.*' => [Rule::in($this->shelf->filters()->modelKeys())],
+            ...array_fill_keys(['must', 'off'], ['array', 'max:60']),
+            ...array_fill_keys(['must.*', 'off.*'], [Rule::in($this->shelf->filters()->modelKeys())]),
+            'pin_aperture' => [...self::FREE, 'string', 'max:40', new CoreValue(Aperture::parse(...))],
+            'pin_iso' => [...self::FREE, 'string', 'max:40', new CoreValue(Iso::parse(...))],
             'bias' => [...self::FREE, new Quantity(Limit::HighlightBias)],
             'longest' => [...self::FREE, ...$time],
             'drift' => [...self::FREE, new Quantity(Limit::LightDrift)],

@@ -56,10 +56,19 @@ final readonly class Workbench
             Refusal::at('focal', fn (): Bag => $this->shelf->bag($camera, $lens, $form->framing->focalMm)),
             $this->shelf->habits(),
             $this->shelf->carry(),
-            array_values(
-                $this->shelf->filters()->whereIn('id', $form->reading->onIds)->map(static fn (Filter $f): KitFilter => $f->toKit())->all(),
-            ),
+            $this->filters($form->reading->onIds),
+            $this->filters($form->held->mustIds),
+            $this->filters($form->held->offIds),
         );
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return list<KitFilter>
+     */
+    private function filters(array $ids): array
+    {
+        return array_values($this->shelf->filters()->whereIn('id', $ids)->map(static fn (Filter $f): KitFilter => $f->toKit())->all());
     }
 
     private function place(BenchForm $form): ?PlaceNow

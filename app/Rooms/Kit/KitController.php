@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rooms\Kit;
 
 use App\Forms\Refusal;
+use App\Household\Dropping;
 use App\Household\Settings;
 use App\Models\Carry;
 use App\Models\Filter;
@@ -63,12 +64,11 @@ final class KitController
         return redirect()->route('kit')->with('done', $record->name.' is kept.');
     }
 
-    public function destroy(KitPiece $item, int $id): RedirectResponse
+    public function destroy(KitPiece $item, int $id, Dropping $drop): RedirectResponse
     {
         $record = $item->find($id);
-        $record->delete();
 
-        return redirect()->route('kit')->with('done', $record->name.' is out of the kit. The log keeps its frames.');
+        return Dropping::said(redirect()->route('kit'), $record->name.' is out of the kit. The log keeps its frames.', $drop($record));
     }
 
     /** One press: packed or left at home. */
@@ -86,15 +86,9 @@ final class KitController
         return redirect()->route('kit')->with('done', 'The bag is kept.');
     }
 
-    /** One press: the release is packed, or was forgotten. */
-    public function release(KitShelf $shelf, Settings $settings): RedirectResponse
+    public function release(PackRelease $pack): RedirectResponse
     {
-        $carry = $shelf->carry();
-        $settings->write(Carry::SETTING, $carry->withRelease(! $carry->release)->toArray());
-
-        return redirect()->back(302, [], route('kit'))->with('done', $carry->release
-            ? 'The release stays at home: nothing beyond the longest timed shutter.'
-            : 'The release is packed.');
+        return redirect()->route('kit')->with('done', $pack());
     }
 
     public function habits(HabitsRequest $request, Settings $settings): RedirectResponse

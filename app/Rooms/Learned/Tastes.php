@@ -26,14 +26,14 @@ final readonly class Tastes
     {
         $own = $this->own($kind);
         $since = is_string($own['since'] ?? null) ? Carbon::parse($own['since']) : null;
-        $frames = Frame::query()->select(['id', 'plan', 'open_s', 'blur', 'role'])
+        $frames = Frame::query()->select(['open_s', 'middle_s', 'blur', 'role'])
             ->where('water_kind', $kind->value)->whereNotNull('judged_at')->whereNotNull('open_s')
             ->when($since, static fn ($query) => $query->where('judged_at', '>', $since))
             ->latest('judged_at')->limit(self::VERDICTS)->get();
         $verdicts = [];
         foreach ($frames as $frame) {
-            if ($frame->blur !== null && $frame->open_s !== null && ($frame->role?->tellsTaste() ?? true)) {
-                $verdicts[] = [log($frame->open_s / $frame->plan->middleS, 2), $frame->blur];
+            if ($frame->blur !== null && $frame->open_s !== null && $frame->middle_s !== null && ($frame->role?->tellsTaste() ?? true)) {
+                $verdicts[] = [log($frame->open_s / $frame->middle_s, 2), $frame->blur];
             }
         }
 
@@ -43,10 +43,10 @@ final readonly class Tastes
     /** @return array<string, Taste> of every kind that was ever judged or set, by its value */
     public function all(): array
     {
-        $judged = Frame::query()->toBase()->whereNotNull('judged_at')->distinct()->pluck('water_kind')->all();
         $tastes = [];
         foreach (WaterKind::cases() as $kind) {
-            if (in_array($kind->value, $judged, true) || $this->own($kind) !== []) {
+            $judged = Frame::query()->where('water_kind', $kind->value)->whereNotNull('judged_at')->whereNotNull('open_s');
+            if ($this->own($kind) !== [] || $judged->exists()) {
                 $tastes[$kind->value] = $this->of($kind);
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rooms\Log;
 
 use App\Drawing\Strokes;
+use App\Household\Dropping;
 use App\Models\Frame;
 use GentlePour\Review\BlurVerdict;
 use GentlePour\Scene\Stroke;
@@ -26,7 +27,7 @@ final class FrameController
         $taken = Frame::query()->with('subject.place')->whereNotNull('open_s')->latest('opened_at')->latest('id');
 
         return view('log.index', [
-            'frames' => $taken->simplePaginate(self::PER_PAGE),
+            'frames' => $taken->cursorPaginate(self::PER_PAGE),
             'planned' => Frame::query()->with('subject.place')->whereNull('open_s')->latest('id')->limit(self::PLANNED_SHOWN)->get(),
             'swatch' => self::swatch(...),
         ]);
@@ -50,11 +51,9 @@ final class FrameController
             : redirect()->route('log.show', $frame)->with('done', 'Kept in the log.');
     }
 
-    public function destroy(Frame $frame): RedirectResponse
+    public function destroy(Frame $frame, Dropping $drop): RedirectResponse
     {
-        $frame->delete();
-
-        return redirect()->route('log')->with('done', 'The frame is gone from the log.');
+        return Dropping::said(redirect()->route('log'), 'The frame is gone from the log.', $drop($frame));
     }
 
     /** Strokes of the texture that was kept, as path data for a swatch of 120 by 60. */

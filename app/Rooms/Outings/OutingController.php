@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms\Outings;
 
+use App\Household\Dropping;
 use App\Models\Outing;
 use App\Models\Place;
 use Illuminate\Http\RedirectResponse;
@@ -18,10 +19,8 @@ final class OutingController
         return redirect()->route('places.show', [$place, 'day' => $day])->with('done', 'The outing is planned.');
     }
 
-    public function destroy(Outing $outing): RedirectResponse
+    public function destroy(Outing $outing, Dropping $drop): RedirectResponse
     {
-        $outing->delete();
-
-        return redirect()->route('places.show', $outing->place_id)->with('done', 'The outing is off.');
+        return Dropping::said(redirect()->route('places.show', $outing->place_id), 'The outing is off.', $drop($outing));
     }
 }

@@ -20,6 +20,9 @@ final readonly class ComingWindows
 {
     private const AHEAD_S = 30 * 86400;
 
+    /** Most marks have their next windows soon: so far is looked first. */
+    private const SOON_S = 8 * 86400;
+
     /** Inland every day has its low light: the next few days are enough. */
     private const INLAND_AHEAD_S = 3 * 86400;
 
@@ -63,7 +66,10 @@ final readonly class ComingWindows
             }
             $coming = [];
             foreach ($place->marks as $mark) {
-                array_push($coming, ...self::search($place, $observer, $mark, $tide, $from, self::AHEAD_S, self::A_MARK));
+                $soon = self::search($place, $observer, $mark, $tide, $from, self::SOON_S, self::A_MARK);
+                array_push($coming, ...count($soon) === self::A_MARK
+                    ? $soon
+                    : self::search($place, $observer, $mark, $tide, $from, self::AHEAD_S, self::A_MARK));
             }
 
             return $coming;

@@ -44,7 +44,7 @@ final class OutlookController
     private static function board(DayScenes $scenes, Place $place, DateTimeInterface $day): ?DayBoard
     {
         try {
-            return new DayBoard($scenes->of($place, DateTimeImmutable::createFromInterface($day)));
+            return DayBoard::wide($scenes->of($place, DateTimeImmutable::createFromInterface($day)));
         } catch (InvalidValue) {
             return null;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms\Places;
 
+use App\Household\Dropping;
 use App\Models\LevelMark;
 use App\Models\Place;
 use App\Models\Sighting;
@@ -22,11 +23,9 @@ final class MarkController
             ->with('done', 'The mark is kept'.($mark['height_m'] === null ? '; it learns its height from sightings.' : '.'));
     }
 
-    public function destroy(LevelMark $mark): RedirectResponse
+    public function destroy(LevelMark $mark, Dropping $drop): RedirectResponse
     {
-        $mark->delete();
-
-        return redirect()->route('places.show', $mark->place_id)->with('done', 'The mark is gone.');
+        return Dropping::said(redirect()->route('places.show', $mark->place_id), 'The mark is gone.', $drop($mark));
     }
 
     /** One press in the field: reached or not, now; or at an instant that is typed. */
@@ -40,11 +39,10 @@ final class MarkController
         ));
     }
 
-    public function forget(Sighting $sighting): RedirectResponse
+    public function forget(Sighting $sighting, Dropping $drop): RedirectResponse
     {
         $mark = $sighting->mark()->firstOrFail();
-        $sighting->delete();
 
-        return redirect()->route('places.show', $mark->place_id)->with('done', 'The sighting is gone.');
+        return Dropping::said(redirect()->route('places.show', $mark->place_id), 'The sighting is gone.', $drop($sighting));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Rooms\Places;
 
 use App\Drawing\DayBoard;
 use App\Forms\Position;
+use App\Household\Dropping;
 use App\Models\Place;
 use App\Models\TideSource;
 use App\Rooms\Bench\KeptBench;
@@ -46,7 +47,7 @@ final class PlaceController
         }
         try {
             $wanted = $request->isHeld() ? self::wanted($kept, $request->session()) : null;
-            $board = new DayBoard($scenes->of($place, $day, $wanted, $request->sky(), $request->readings($place, $day)));
+            $board = DayBoard::wide($scenes->of($place, $day, $wanted, $request->sky(), $request->readings($place, $day)));
         } catch (InvalidValue $e) {
             $problem ??= $e->getMessage();
         }
@@ -91,11 +92,9 @@ final class PlaceController
         return redirect()->route('places.show', $place)->with('done', $place->name.' is kept.');
     }
 
-    public function destroy(Place $place): RedirectResponse
+    public function destroy(Place $place, Dropping $drop): RedirectResponse
     {
-        $place->delete();
-
-        return redirect()->route('places')->with('done', $place->name.' is gone; its frames stay in the log.');
+        return Dropping::said(redirect()->route('places'), $place->name.' is gone; its frames stay in the log.', $drop($place));
     }
 
     /** The nearest stations to a position, while it is typed. */
@@ -115,7 +114,7 @@ final class PlaceController
         ]);
     }
 
-    /** The look that stands on the bench, for the rows “no filter” and “hold”. A bench that cannot be worked out asks for nothing. */
+    /** The look on the bench, for the rows “no filter” and “hold”. A bench that cannot be worked out asks for nothing. */
     private static function wanted(KeptBench $kept, Session $session): ?WantedFrame
     {
         $bench = $kept->open($session);

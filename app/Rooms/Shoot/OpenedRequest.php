@@ -15,14 +15,17 @@ final class OpenedRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'opened_at_ms' => ['required', 'integer', 'between:946684800000,4102444800000'],
+            'opened_at_ms' => ['nullable', 'integer', 'between:946684800000,4102444800000'],
             'open_s' => ['required', 'numeric', 'between:0.0001,'.ShutterTime::LONGEST_S],
         ];
     }
 
+    /** Where no script kept the time, it closed just now. */
     public function openedAt(): Carbon
     {
-        return Carbon::createFromTimestampMs($this->integer('opened_at_ms'), 'UTC');
+        return $this->filled('opened_at_ms')
+            ? Carbon::createFromTimestampMs($this->integer('opened_at_ms'), 'UTC')
+            : Carbon::now('UTC')->subSeconds($this->openSeconds());
     }
 
     public function openSeconds(): float

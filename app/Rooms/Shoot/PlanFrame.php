@@ -7,8 +7,10 @@ namespace App\Rooms\Shoot;
 use App\Models\Frame;
 use App\Models\Measurement;
 use App\Rooms\Bench\Bench;
+use App\Rooms\Bench\BenchFields;
 use GentlePour\Documents\FramePlan;
 use GentlePour\Documents\PlannedWay;
+use GentlePour\Kit\Filter;
 use GentlePour\Motion\LookBand;
 use GentlePour\Outing\RunSheet;
 use GentlePour\Solving\Shot;
@@ -32,13 +34,16 @@ final class PlanFrame
      */
     public static function draft(Bench $bench, Way $way, ?LookBand $band = null, ?Shot $shot = null): Frame
     {
+        $plan = self::plan($bench, $way, $band, $shot);
+
         return new Frame([
             'subject_id' => self::kept($bench->form->water->subjectId, $bench->place !== null),
             'after_frame_id' => self::kept($bench->form->aim->afterId, Frame::query()->whereKey($bench->form->aim->afterId)->exists()),
             'water_kind' => $bench->moving->kind,
             'look' => ($band ?? $bench->band)->look,
-            'inputs' => $bench->form->toQuery(),
-            'plan' => self::plan($bench, $way, $band, $shot),
+            'inputs' => BenchFields::said($bench->form->toQuery()),
+            'plan' => $plan,
+            'middle_s' => $plan->middleS,
             'exact_s' => $way->exact->seconds,
             'planned_s' => $way->shutter->seconds,
             'correction_stops' => $bench->form->reading->correction->value,
@@ -68,7 +73,10 @@ final class PlanFrame
             $water->textureKept($way->shutter->seconds),
             $water->waves($way->shutter->seconds),
             $way->longestTimed->seconds,
-            RunSheet::of($reading, $way->exposure(), $way->filters, $way->shutterLabel(), $way->bulb),
+            RunSheet::of(
+                $reading, $way->exposure(), $way->filters, $way->shutterLabel(), $way->bulb,
+                array_values(array_diff(Filter::names($bench->question->staying), $way->filters->names())),
+            ),
             $bench->cautions(),
             $shot?->purpose,
         );

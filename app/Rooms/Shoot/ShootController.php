@@ -32,7 +32,9 @@ final class ShootController
     {
         $frame = Frame::query()->whereNull('open_s')->latest('id')->first();
 
-        return $frame === null ? view('shoot.none') : redirect()->route('shoot.show', $frame);
+        return $frame === null
+            ? view('shoot.none', ['last' => Frame::query()->whereNotNull('open_s')->latest('opened_at')->latest('id')->first()])
+            : redirect()->route('shoot.show', $frame);
     }
 
     public function show(Frame $frame): View|RedirectResponse
@@ -43,15 +45,36 @@ final class ShootController
             'frame' => $frame->load('subject.place', 'shotList.frames'),
             'plan' => $frame->plan,
             'way' => $frame->plan->way,
+            'done' => self::doneAtFirst($frame),
             'rhythm' => $rhythm === null ? null : FramePlan::rhythmToArray($rhythm),
         ]);
     }
 
-    public function steps(StepsRequest $request, Frame $frame): Response
+    /** How many steps from the first on are done already: they stand folded. */
+    private static function doneAtFirst(Frame $frame): int
     {
-        $frame->update(['steps_done' => $request->done()]);
+        foreach ($frame->plan->steps as $i => $step) {
+            if (! in_array($step->key, $frame->steps_done, true)) {
+                return $i;
+            }
+        }
 
-        return response()->noContent();
+        return 0;
+    }
+
+    public function steps(StepsRequest $request, Frame $frame): Response|RedirectResponse
+    {
+        $frame->update(['steps_done' => $request->done($frame)]);
+
+        return $request->hasHeader('HX-Request') || $request->expectsJson()
+            ? response()->noContent()
+            : redirect()->route('shoot.show', $frame);
+    }
+
+    /** “Same again”. */
+    public function again(Frame $frame, ShootAgain $again): RedirectResponse
+    {
+        return redirect()->route('shoot.show', $again($frame));
     }
 
     /** The true open time, as the person's clock had it. */

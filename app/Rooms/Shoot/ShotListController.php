@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms\Shoot;
 
+use App\Household\Dropping;
 use App\Models\ShotList;
 use App\Rooms\Bench\BenchRequest;
 use App\Rooms\Bench\Workbench;
@@ -39,10 +40,11 @@ final class ShotListController
         ]);
     }
 
-    public function destroy(ShotList $list, DropList $drop): RedirectResponse
+    public function destroy(ShotList $list, Dropping $drop): RedirectResponse
     {
-        $drop($list);
+        $waiting = $list->frames()->whereNull('open_s')->get();
+        $dropped = $drop($list, ...$waiting);
 
-        return redirect()->route('shoot')->with('done', 'The list is gone; frames that were taken stay in the log.');
+        return Dropping::said(redirect()->route('shoot'), 'The list is gone; frames that were taken stay in the log.', $dropped);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rooms\Shoot;
 
+use App\Models\Frame;
+use GentlePour\Outing\Step;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** The steps of the run sheet that are ticked. */
@@ -16,8 +18,11 @@ final class StepsRequest extends FormRequest
     }
 
     /** @return list<string> */
-    public function done(): array
+    public function done(Frame $frame): array
     {
+        if ($this->boolean('all')) {
+            return array_map(static fn (Step $s): string => $s->key, $frame->plan->steps);
+        }
         /** @var array<string, list<string>> $valid */
         $valid = $this->validated();
 

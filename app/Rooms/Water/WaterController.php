@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rooms\Water;
 
 use App\Forms\Refusal;
+use App\Household\Dropping;
 use App\Models\Measurement;
 use App\Models\MeasurementKind;
 use App\Models\Place;
@@ -77,11 +78,9 @@ final class WaterController
         )->with('kept', $measurement->id);
     }
 
-    public function destroy(Measurement $measurement): RedirectResponse
+    public function destroy(Measurement $measurement, Dropping $drop): RedirectResponse
     {
-        $measurement->delete();
-
-        return redirect()->route('water')->with('done', 'The measurement is deleted.');
+        return Dropping::said(redirect()->route('water'), 'The measurement is deleted.', $drop($measurement));
     }
 
     /** @param  array{string, \GentlePour\Documents\Observation}|null  $air */

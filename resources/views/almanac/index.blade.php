@@ -8,16 +8,16 @@
             <x-entry name="place" label="Place" :problem="$at('place')"><select id="f-place" name="place" class="pick">@foreach ($places as $one)<option value="{{ $one->id }}" @selected((string) $one->id === $in('place'))>{{ $one->name }}</option>@endforeach</select></x-entry>
             <x-entry name="mark" label="Level mark" :problem="$at('mark')"><select id="f-mark" name="mark" class="pick"><option value="">none</option>
                 @foreach ($places as $one) @foreach ($one->marks as $mark)<option value="{{ $mark->id }}" @selected((string) $mark->id === $in('mark'))>{{ $one->name }}: {{ $mark->name }}</option>@endforeach @endforeach</select></x-entry>
-            <x-entry name="above" label="or tide above" unit="m" :value="$in('above')" :problem="$at('above')" inputmode="decimal"/>
-            <x-entry name="below" label="and below" unit="m" :value="$in('below')" :problem="$at('below')" inputmode="decimal"/>
+            <x-entry name="above" label="or tide above" unit="m" :value="$in('above')" :problem="$at('above')" inputmode="text"/>
+            <x-entry name="below" label="and below" unit="m" :value="$in('below')" :problem="$at('below')" inputmode="text"/>
             <x-entry name="trend" label="Tide" :problem="$at('trend')"><select id="f-trend" name="trend" class="pick">@foreach (['any' => 'rising or falling', 'rising' => 'rising', 'falling' => 'falling'] as $value => $words)<option value="{{ $value }}" @selected($in('trend', 'any') === $value)>{{ $words }}</option>@endforeach</select></x-entry>
             <x-entry name="light" label="Light" :problem="$at('light')"><select id="f-light" name="light" class="pick">@foreach ($lights as $light)<option value="{{ $light->value }}" @selected($in('light', 'any') === $light->value)>{{ $light->label() }}</option>@endforeach</select></x-entry>
             <x-entry name="side" label="Sun" :problem="$at('side')"><select id="f-side" name="side" class="pick">@foreach ($sides as $side)<option value="{{ $side->value }}" @selected($in('side', 'any') === $side->value)>{{ $side->label() }}</option>@endforeach</select></x-entry>
             <fieldset class="habit"><legend>Days</legend>
                 @foreach ($weekdays as $name)<label class="tick is-inline"><input type="checkbox" name="days[]" value="{{ $name }}" @checked(in_array($name, (array) ($inputs['days'] ?? []), true))> {{ ucfirst($name) }}</label>@endforeach
             </fieldset>
-            <x-entry name="hour_from" label="From" :value="$in('hour_from')" :problem="$at('hour_from')" placeholder="05:00"/>
-            <x-entry name="hour_to" label="to" :value="$in('hour_to')" :problem="$at('hour_to')" placeholder="22:00"/>
+            <x-entry name="hour_from" type="time" label="From" :value="$in('hour_from')" :problem="$at('hour_from')"/>
+            <x-entry name="hour_to" type="time" label="to" :value="$in('hour_to')" :problem="$at('hour_to')"/>
             <x-entry name="minutes" label="Least time" unit="min" :value="$in('minutes', '20')" :problem="$at('minutes')" inputmode="decimal"/>
             <x-entry name="months" label="Months ahead" :value="$in('months', '3')" :problem="$at('months')" inputmode="numeric"/>
             <x-entry name="by" label="In order of"><select id="f-by" name="by" class="pick"><option value="score">how good</option><option value="time" @selected($in('by') === 'time')>time</option></select></x-entry>
@@ -40,6 +40,7 @@
                         </li>
                     @endforeach
                 </ol>
+                @if ($more)<p><a class="button" href="{{ route('windows') }}?{{ $query }}&amp;all=1">Show all {{ $count }}</a></p>@endif
                 @include('places.cautions')
             @endif
         </section>

@@ -4,15 +4,16 @@
         <small>{{ $bench->band->look->words() }}</small></h1>
     @if ($way)
         <p class="settings">
-            <span class="figure">{{ $way->shutterLabel() }}</span>
-            <span class="figure">{{ $way->aperture->label() }}</span>
-            <span class="figure"><i>ISO</i> {{ $way->iso->label() }}</span>
+            <span class="figure">{{ $way->shutterLabel() }}@if ($bench->form->aim->glass === '')<x-hold field="f-target" what="the time" :held="$inputs['target'] !== ''" :value="$way->shutterLabel()"/>@endif</span>
+            <span class="figure">{{ $way->aperture->label() }}<x-hold field="f-pin_aperture" what="the aperture" :held="$inputs['pin_aperture'] !== ''" :value="$way->aperture->label()"/></span>
+            <span class="figure"><i>ISO</i> {{ $way->iso->label() }}<x-hold field="f-pin_iso" what="the ISO" :held="$inputs['pin_iso'] !== ''" :value="$way->iso->label()"/></span>
             <span class="figure is-filters">@if ($way->filters->count() > 0)<i>with</i> {{ $way->filters->label() }}@else<i>no filter</i>@endif</span>
         </p>
-        <button class="button is-go" type="submit" form="shoot-this" name="way" value="{{ $way->key() }}">Shoot this</button>
+        <x-acts id="shoot-this" class="is-go" :to="route('shoot.plan', ['way' => $way->key()])">Shoot this</x-acts>
     @else
-        <p class="settings"><span class="figure is-none">Nothing in the bag gives {{ $bench->window->best->label() }}</span></p>
+        <p class="settings"><span class="figure is-none">Nothing {{ $bench->question->pins->held() === [] ? 'in the bag' : 'that you hold' }} gives {{ $bench->window->best->label() }}</span></p>
     @endif
+    <p id="bench-said" class="asking" role="status"></p>
 </section>
 <section class="aim" aria-label="Look and target">
     <fieldset class="looks">
@@ -28,7 +29,7 @@
     <input type="hidden" name="look_was" value="{{ $bench->band->look->value }}">
     <div class="target-entry">
         <label for="f-target">Target</label>
-        <input class="input" id="f-target" name="target" value="{{ $inputs['target'] }}" placeholder="{{ $bench->window->best->label() }}" autocomplete="off" data-dial="shutter"
+        <input class="input" id="f-target" name="target" value="{{ $inputs['target'] }}" placeholder="{{ $bench->window->best->label() }}" autocomplete="off" inputmode="text" data-dial="shutter"
             data-place="{{ $bench->window->best->label() }}">
     </div>
     <p class="kept">
@@ -42,6 +43,7 @@
         @endif
     </p>
 </section>
+@include('bench.strip')
 @if ($says->rhythm())
     <p class="rhythm">{{ ucfirst($says->rhythm()->words()) }}. {{ $says->rhythm()->moment($bench->moving->kind) }}</p>
 @endif

@@ -1,6 +1,6 @@
 @php($at = fn (string $field) => $problems->first($field) ?: null)
 <div id="bench-inputs" class="bench-inputs">
-    @foreach ($quiet as $name)<input type="hidden" name="{{ $name }}" value="{{ is_scalar($inputs[$name] ?? '') ? $inputs[$name] ?? '' : '' }}">@endforeach
+    @foreach ($bench ? $quiet : [...$quiet, 'glass', 'glass_was'] as $name)<input type="hidden" name="{{ $name }}" value="{{ is_scalar($inputs[$name] ?? '') ? $inputs[$name] ?? '' : '' }}">@endforeach
     @if ($at('form'))<p class="said is-problem" role="alert">{{ $at('form') }}</p>@endif
     @if ($problems->isNotEmpty())<p class="is-sr-only" role="alert">{{ $problems->count() }} {{ $problems->count() === 1 ? 'field needs' : 'fields need' }} mending.</p>@endif
     <fieldset>
@@ -40,7 +40,7 @@
             @foreach (['measure', 'speed', 'drop', 'float_m', 'float_s'] as $name)<input type="hidden" name="{{ $name }}" value="{{ $inputs[$name] }}">@endforeach
             <x-entry name="period" label="Period" unit="s" :value="$inputs['period']" :problem="$at('period')" inputmode="decimal"/>
             <div class="crests">
-                <button type="button" class="button is-press" data-crests="{{ route('water.heard') }}">Press with each crest</button>
+                <button type="button" class="button is-press" data-rapid data-crests="{{ route('water.heard') }}">Press with each crest</button>
                 <div id="crests-heard" aria-live="polite"><p class="hint">Five presses or more; the median counts.</p></div>
             </div>
         @endif
@@ -128,9 +128,24 @@
                 @if ($at('on'))<p class="problem">{{ $at('on') }}</p>@endif
             </details>
         @endif
-        <x-entry name="bias" label="Highlights" unit="stops" :value="$inputs['bias']" :problem="$at('bias')" inputmode="decimal" hint="Minus protects white water"/>
+        <details class="more held" id="held-fast" @if ($inputs['pin_aperture'] !== '' || $inputs['pin_iso'] !== '' || $must !== [] || $off !== [] || $at('pin_aperture') || $at('pin_iso') || $at('must') || $at('off')) open @endif>
+            <summary>Held fast</summary>
+            <x-dial name="pin_aperture" label="Aperture" dial="aperture" :value="$inputs['pin_aperture']" :problem="$at('pin_aperture')" placeholder="free" :data-place="$inputs['aperture']"/>
+            <x-dial name="pin_iso" label="ISO" dial="iso" :value="$inputs['pin_iso']" :problem="$at('pin_iso')" placeholder="free" :data-place="$inputs['iso']" inputmode="numeric"/>
+            @if ($filters->isNotEmpty())
+                <table class="holds"><thead><tr><th scope="col"><span class="is-sr-only">Filter</span></th><th scope="col">on</th><th scope="col">off</th></tr></thead><tbody>
+                    @foreach ($filters as $filter)
+                        <tr><th scope="row">{{ $filter->name }}</th>
+                            <td><label><span class="is-sr-only">{{ $filter->name }} must be on</span><input type="checkbox" name="must[]" value="{{ $filter->id }}" @checked(in_array($filter->id, $must, true))></label></td>
+                            <td><label><span class="is-sr-only">{{ $filter->name }} stays off</span><input type="checkbox" name="off[]" value="{{ $filter->id }}" @checked(in_array($filter->id, $off, true))></label></td></tr>
+                    @endforeach
+                </tbody></table>
+                @if ($at('must') || $at('off'))<p class="problem">{{ $at('must') ?? $at('off') }}</p>@endif
+            @endif
+        </details>
+        <x-entry name="bias" label="Highlights" unit="stops" :value="$inputs['bias']" :problem="$at('bias')" inputmode="text" hint="Minus protects white water"/>
         <x-entry name="longest" label="No longer than" :value="$inputs['longest']" :problem="$at('longest')" placeholder="any time"/>
-        <x-entry name="drift" label="Light drifts" unit="st/min" :value="$inputs['drift']" :problem="$at('drift')" inputmode="decimal" placeholder="steady" :hint="$says?->driftHint()"/>
+        <x-entry name="drift" label="Light drifts" unit="st/min" :value="$inputs['drift']" :problem="$at('drift')" inputmode="text" placeholder="steady" :hint="$says?->driftHint()"/>
         @php($driftNow = $says?->driftNow())
         @if ($driftNow !== null)<p class="use-drift"><button type="button" class="button is-small" data-set="f-drift" data-value="{{ $driftNow }}">Reckon with it</button></p>@endif
         <details class="more" @if (($inputs['earlier_shutter'] ?? '') !== '' || $at('earlier_shutter') || $at('earlier_minutes')) open @endif>
@@ -152,11 +167,11 @@
             <input type="hidden" name="support" value="{{ $inputs['support'] }}">
         @endif
         @if ((float) $inputs['correction'] !== 0.0 || $inputs['after'] !== '' || $at('correction'))
-            <x-entry name="correction" label="From frame {{ $inputs['after'] }}" unit="stops" :value="$inputs['correction']" :problem="$at('correction')" inputmode="decimal" hint="What the last frame showed; 0 forgets it"/>
+            <x-entry name="correction" label="From frame {{ $inputs['after'] }}" unit="stops" :value="$inputs['correction']" :problem="$at('correction')" inputmode="text" hint="What the last frame showed; 0 forgets it"/>
         @else
             <input type="hidden" name="correction" value="0">
         @endif
         <input type="hidden" name="after" value="{{ $inputs['after'] }}">
-        @unless ($release)<p class="hint">No release in the bag. <button type="submit" form="pack-release" class="button is-small">Pack it</button></p>@endunless
+        @unless ($release)<p class="hint">No release in the bag. <x-acts id="pack-release" class="is-small" :to="route('bench.release', ['_method' => 'put'])">Pack it</x-acts></p>@endunless
     </fieldset>
 </div>

@@ -1,18 +1,18 @@
 <details class="more is-lists"><summary>Lists and companions</summary>
     <div class="list-buttons">
-        <button class="button is-small" type="submit" form="make-list" name="list" value="ladder">Ladder: held to glass</button>
+        <x-acts id="list-ladder" class="is-small" :to="route('lists.store', ['list' => 'ladder'])">Ladder: held to glass</x-acts>
         @if ($bench->picked)
-            <button class="button is-small" type="submit" form="make-list" name="list" value="time:1">Bracket ±1 by time</button>
-            <button class="button is-small" type="submit" form="make-list" name="list" value="time:2">Five by time</button>
-            <button class="button is-small" type="submit" form="make-list" name="list" value="aperture:1">±1 by aperture, same blur</button>
-            <button class="button is-small" type="submit" form="make-list" name="list" value="polariser">With and without polariser</button>
-            <button class="button is-small" type="submit" form="make-list" name="list" value="dark">And a dark frame</button>
+            <x-acts id="list-time-1" class="is-small" :to="route('lists.store', ['list' => 'time:1'])">Bracket ±1 by time</x-acts>
+            <x-acts id="list-time-2" class="is-small" :to="route('lists.store', ['list' => 'time:2'])">Five by time</x-acts>
+            <x-acts id="list-aperture-1" class="is-small" :to="route('lists.store', ['list' => 'aperture:1'])">±1 by aperture, same blur</x-acts>
+            <x-acts id="list-polariser" class="is-small" :to="route('lists.store', ['list' => 'polariser'])">With and without polariser</x-acts>
+            <x-acts id="list-dark" class="is-small" :to="route('lists.store', ['list' => 'dark'])">And a dark frame</x-acts>
         @endif
     </div>
-    <p><button type="button" class="button is-small" hx-get="{{ route('bench.better', $bench->form->toQuery()) }}" hx-target="#better" hx-swap="innerHTML" hx-trigger="click">What would make it better?</button></p>
+    <p><button type="button" class="button is-small" hx-get="{{ route('bench.better') }}" hx-include="#bench" hx-target="#better" hx-swap="innerHTML" hx-trigger="click">What would make it better?</button></p>
     <div id="better" aria-live="polite"></div>
     <table class="freezes"><caption>To hold still what else stirs at {{ $write->number($bench->moving->framing->distanceM) }} m, a companion frame:</caption><tbody>
         @foreach ($says->companions() as $companion)<tr><th scope="row">{{ $companion->what->label() }}</th><td>{{ $write->number($companion->what->speedMS()) }} m/s</td><td><b>{{ $companion->time->label() }}</b></td>
-            <td>@if ($bench->picked)<button class="button is-small" type="submit" form="make-list" name="list" value="freeze:{{ $companion->what->value }}" aria-label="List with a companion for {{ $companion->what->label() }}">List</button>@endif</td></tr>@endforeach
+            <td>@if ($bench->picked)<x-acts id="list-freeze-{{ $companion->what->value }}" class="is-small" :to="route('lists.store', ['list' => 'freeze:'.$companion->what->value])" aria-label="List with a companion for {{ $companion->what->label() }}">List</x-acts>@endif</td></tr>@endforeach
     </tbody></table>
 </details>

@@ -6,6 +6,6 @@
             @foreach ($bench->picture->frames() as $frame)
                 <button type="button" class="button is-small" data-aim="{{ $write->number($frame['window']->best->seconds, 4) }}">{{ $frame['window']->best->label() }} for {{ implode(' and ', array_map(fn ($t) => $t->name, $frame['targets'])) }}</button>
             @endforeach
-            <button class="button is-small" type="submit" form="make-list" name="list" value="blend">Shoot them as a list</button></p>
+            <x-acts id="list-blend" class="is-small" :to="route('lists.store', ['list' => 'blend'])">Shoot them as a list</x-acts></p>
     </section>
 @endif

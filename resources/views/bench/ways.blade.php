@@ -7,17 +7,17 @@
             @unless ($sharp->enough) It would take {{ $sharp->needed }}@if ($sharp->stack), or a focus stack of {{ count($sharp->stack) }} at {{ implode(', ', array_slice($sharp->stack, 0, 8)) }}{{ count($sharp->stack) > 8 ? ' …' : '' }}@endif.@endunless</p>
     @endif
     @if ($mean)
-        <p class="mean">{{ $mean->words }} <button class="button is-small" type="submit" form="make-list" name="list" value="average:{{ $mean->frames }}">Shoot the {{ $mean->frames }}</button></p>
+        <p class="mean">{{ $mean->words }} <x-acts id="list-average" class="is-small" :to="route('lists.store', ['list' => 'average:'.$mean->frames])">Shoot the {{ $mean->frames }}</x-acts></p>
     @endif
     @forelse ($bench->ways() as $way)
         @php($chosen = $way->key() === $bench->picked?->key())
         <article @class(['way', 'is-picked' => $chosen])>
-            <label class="way-pick"><input type="radio" name="pick" value="{{ $loop->first ? '' : $way->key() }}" @checked($chosen)>
+            <label class="way-pick"><input type="radio" name="pick" value="{{ $loop->first ? '' : $way->filters->label() }}" @checked($chosen)>
                 <span class="way-figures"><b>{{ $way->shutterLabel() }}</b> <b>{{ $way->aperture->label() }}</b> <span>ISO <b>{{ $way->iso->label() }}</b></span> <b>{{ $way->filters->label() }}</b></span></label>
             <p class="why">{{ $way->why() }}</p>
             @if ($chosen)
                 @foreach ($way->warnings as $warning)<p class="warn">{{ $warning }}</p>@endforeach
-                <details class="terms">
+                <details class="terms" id="why-this-way">
                     <summary>{{ number_format($way->score(), 2) }} stops of cost · off by {{ $write->stops($way->exposureError()->value, 2) }} · exactly {{ $way->exact->exactLabel() }}, by the card {{ $way->exact->cardLabel() }}</summary>
                     <table><tbody>
                         @foreach ($way->terms as $term)<tr><th scope="row">{{ $term->name }}</th><td>{{ number_format($term->stops, 2) }}</td><td>{{ $term->why }}</td></tr>@endforeach

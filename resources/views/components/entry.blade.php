@@ -9,7 +9,7 @@
         @else
             <input id="{{ $id }}" name="{{ $name }}" value="{{ is_scalar($value) ? $value : '' }}" autocomplete="off"
                 @if ($problem) aria-invalid="true" aria-describedby="{{ $id }}-problem" @elseif ($hint) aria-describedby="{{ $id }}-hint" @endif
-                {{ $attributes->class('input') }}>
+                {{ $attributes->class('input')->merge(['inputmode' => 'text']) }}>
         @endif
         @if ($unit)<span class="unit">{{ $unit }}</span>@endif
     </span>

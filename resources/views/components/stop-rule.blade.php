@@ -46,9 +46,15 @@
             <text x="{{ $wall->label->x }}" y="{{ $wall->label->y }}" text-anchor="{{ $wall->label->anchor }}">{{ $wall->label->text }}</text>
         </g>
     @endforeach
+    @foreach ($rule->marks() as $mark)
+        <g @class(['glass', 'is-picked' => $mark->picked])><title>{{ $mark->title }}</title>
+            <path d="M{{ $mark->x }} {{ $rule->bandsBottom() + 1 }}l-5 9h10z"/>
+            @if ($mark->label->text)<text x="{{ $mark->label->x }}" y="{{ $mark->label->y }}" text-anchor="middle">{{ $mark->label->text }}</text>@endif
+        </g>
+    @endforeach
     @php($reading = $rule->reading())
     <g class="reading">
-        @if ($reading->shown)<path d="M{{ $reading->x }} {{ $rule->bandsBottom() + 6 }}V{{ $rule->bottom() }}"/>@endif
+        @if ($reading->shown)<path d="M{{ $reading->x }} {{ $rule->marksBottom() + 6 }}V{{ $rule->bottom() }}"/>@endif
         <text x="{{ $reading->label->x }}" y="{{ $reading->label->y }}" text-anchor="{{ $reading->label->anchor }}">{{ $reading->label->text }}</text>
     </g>
     <path class="target-line" d="M{{ $rule->targetX() }} {{ $rule->axisY() }}V{{ $rule->bottom() }}"/>

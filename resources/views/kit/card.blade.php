@@ -1,4 +1,4 @@
-<x-layout title="Pocket card" here="kit">
+<x-layout title="Pocket card" here="card">
     <div class="title-line no-print"><h1>Pocket card <small>For exactly this bag; print it, fold it, keep it dry</small></h1>
         <div class="days"><button type="button" class="button" data-print>Print</button> <a class="button" href="{{ route('card.csv', request()->query()) }}">CSV</a></div></div>
     <form class="light-form no-print" method="get" action="{{ route('card') }}">

@@ -1,6 +1,6 @@
 @php($at = fn (string $field) => $errors->first($field) ?: null)
 @php($n = fn (?float $value) => $value === null ? '' : $write->number($value, 2))
-<x-layout title="{{ $record->exists ? $record->name : 'New '.$item }}" here="kit">
+<x-layout title="{{ $record->exists ? $record->name : 'New '.$item }}" here="kit" script="page">
     <div class="narrow-page">
         <h1>{{ $record->exists ? $record->name : 'A new '.$item }}</h1>
         <form method="post" action="{{ $record->exists ? route('kit.update', [$item, $record->id]) : route('kit.store', $item) }}">
@@ -21,8 +21,8 @@
             @elseif ($item === 'lens')
                 <x-entry name="focal_min_mm" label="Focal length from" unit="mm" :value="old('focal_min_mm', $record->exists ? $n($record->focal_min_mm) : '')" :problem="$at('focal_min_mm')" inputmode="decimal"/>
                 <x-entry name="focal_max_mm" label="to" unit="mm" :value="old('focal_max_mm', $record->exists ? $n($record->focal_max_mm) : '')" :problem="$at('focal_max_mm')" inputmode="decimal" hint="Leave out for a fixed one"/>
-                <x-entry name="widest" label="Widest aperture" :value="old('widest', $record->exists ? $write->aperture($record->widest_f) : '')" :problem="$at('widest')"/>
-                <x-entry name="smallest" label="Smallest aperture" :value="old('smallest', $record->exists ? $write->aperture($record->smallest_f) : 'f/22')" :problem="$at('smallest')"/>
+                <x-entry name="widest" label="Widest aperture" :value="old('widest', $record->exists ? $write->aperture($record->widest_f) : '')" :problem="$at('widest')" inputmode="decimal"/>
+                <x-entry name="smallest" label="Smallest aperture" :value="old('smallest', $record->exists ? $write->aperture($record->smallest_f) : 'f/22')" :problem="$at('smallest')" inputmode="decimal"/>
                 <details class="more" @if (collect(['widest_long', 'smallest_long', 'best_from', 'best_to'])->contains(fn ($f) => $at($f) || ($record->exists && $record->{$f.'_f'} !== null))) open @endif><summary>Long end, and where it is best</summary>
                     @foreach (['widest_long' => 'Widest at the long end', 'smallest_long' => 'Smallest at the long end', 'best_from' => 'Best from', 'best_to' => 'to'] as $field => $label)
                         <x-entry :name="$field" :label="$label" :value="old($field, $record->exists && $record->{$field.'_f'} !== null ? $write->aperture($record->{$field.'_f'}) : '')" :problem="$at($field)"/>
@@ -40,9 +40,9 @@
                 <div id="marking-says" class="marking-says" aria-live="polite"></div>
                 <x-entry name="measured_stops" label="Measured" unit="stops" :value="old('measured_stops', $record->exists ? $n($record->measured_stops) : '')" :problem="$at('measured_stops')" inputmode="decimal" hint="Counts before the marking"/>
                 <details class="more" @if (collect(['measured_on', 'cast_red', 'cast_blue', 'edge'])->contains(fn ($f) => $at($f) || ($record->exists && $record->{$f} !== null))) open @endif><summary>Day, cast, edge</summary>
-                    <x-entry name="measured_on" label="Measured on" class="is-wide" :value="old('measured_on', $record->exists ? $record->measured_on?->format('Y-m-d') : '')" :problem="$at('measured_on')" placeholder="2026-11-25"/>
-                    <x-entry name="cast_red" label="Red against green" unit="stops" :value="old('cast_red', $n($record->exists ? $record->cast_red : null))" :problem="$at('cast_red')" inputmode="decimal" hint="Plus lets more red through"/>
-                    <x-entry name="cast_blue" label="Blue against green" unit="stops" :value="old('cast_blue', $n($record->exists ? $record->cast_blue : null))" :problem="$at('cast_blue')" inputmode="decimal"/>
+                    <x-entry name="measured_on" type="date" label="Measured on" class="is-wide" :value="old('measured_on', $record->exists ? $record->measured_on?->format('Y-m-d') : '')" :problem="$at('measured_on')" placeholder="2026-11-25"/>
+                    <x-entry name="cast_red" label="Red against green" unit="stops" :value="old('cast_red', $n($record->exists ? $record->cast_red : null))" :problem="$at('cast_red')" inputmode="text" hint="Plus lets more red through"/>
+                    <x-entry name="cast_blue" label="Blue against green" unit="stops" :value="old('cast_blue', $n($record->exists ? $record->cast_blue : null))" :problem="$at('cast_blue')" inputmode="text"/>
                     <x-entry name="edge" label="Edge, if graduated" :problem="$at('edge')"><select id="f-edge" name="edge" class="pick"><option value="">none</option>
                         @foreach ($edges as $edge)<option value="{{ $edge }}" @selected(old('edge', $record->exists ? $record->edge : '') === $edge)>{{ $edge }}</option>@endforeach
                     </select></x-entry>
@@ -58,7 +58,7 @@
             <div class="foot-line"><button class="button is-go">Keep</button> <a class="button" href="{{ route('kit') }}">Leave it</a></div>
         </form>
         @if ($record->exists)
-            <form method="post" action="{{ route('kit.destroy', [$item, $record->id]) }}" onsubmit="return confirm('Take it out of the kit?')">@csrf @method('delete')<button class="button is-warn is-small">Take out of the kit</button></form>
+            <form method="post" action="{{ route('kit.destroy', [$item, $record->id]) }}">@csrf @method('delete')<button class="button is-warn is-small">Take out of the kit</button></form>
         @endif
     </div>
 </x-layout>

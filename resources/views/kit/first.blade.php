@@ -1,5 +1,5 @@
 @php($at = fn (string $field) => $errors->first($field) ?: null)
-<x-layout title="First kit" here="kit">
+<x-layout title="First kit" here="kit" script="page">
     <div class="narrow-page">
         <h1>A first camera, lens and filter</h1>
         <p class="hint">Enough for the bench to work with your own numbers. Everything can be told more exactly in Kit.</p>
@@ -15,7 +15,7 @@
             <fieldset><legend>Lens</legend>
                 <x-entry name="focal_min_mm" label="From" unit="mm" :value="old('focal_min_mm')" :problem="$at('focal_min_mm')" inputmode="decimal"/>
                 <x-entry name="focal_max_mm" label="to" unit="mm" :value="old('focal_max_mm')" :problem="$at('focal_max_mm')" inputmode="decimal" hint="Leave out for a fixed one"/>
-                <x-entry name="widest" label="Widest aperture" :value="old('widest', 'f/4')" :problem="$at('widest')"/>
+                <x-entry name="widest" label="Widest aperture" :value="old('widest', 'f/4')" :problem="$at('widest')" inputmode="decimal"/>
             </fieldset>
             <fieldset><legend>Dark filter</legend>
                 <input type="hidden" name="kind" value="nd">

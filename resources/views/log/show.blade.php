@@ -1,4 +1,4 @@
-<x-layout title="Frame {{ $frame->id }}" here="log">
+<x-layout title="Frame {{ $frame->id }}" here="log" script="shoot">
     <div class="headline">
         <h1>Frame {{ $frame->id }}: {{ $frame->look->value }} in the {{ $frame->water_kind->label() }}
             <small>{{ $frame->subject?->place->name }} {{ $frame->subject?->name }} {{ $frame->opened_at?->format('j M Y, H:i:s') }}{{ $frame->opened_at ? ' UTC' : 'not taken yet' }}</small></h1>
@@ -52,8 +52,10 @@
                 <div><dt>Steps ticked</dt><dd>{{ count($frame->steps_done) }} of {{ count($plan->steps) }}</dd></div>
                 @if ($frame->after_frame_id)<div><dt>After</dt><dd><a href="{{ route('log.show', $frame->after_frame_id) }}">frame {{ $frame->after_frame_id }}</a></dd></div>@endif
             </dl>
-            <form method="post" action="{{ route('log.destroy', $frame) }}" onsubmit="return confirm('Take frame {{ $frame->id }} out of the log for good?')">@csrf @method('delete')
-                <button class="button is-warn is-small">Delete this frame</button></form>
+            <div class="foot-line is-apart">
+                @if ($frame->isTaken())<form method="post" action="{{ route('shoot.again', $frame) }}">@csrf <button class="button">Same again</button></form>@endif
+                <form method="post" action="{{ route('log.destroy', $frame) }}">@csrf @method('delete') <button class="button is-warn is-small">Delete this frame</button></form>
+            </div>
         </section>
     </div>
 </x-layout>

@@ -1,4 +1,4 @@
-<x-layout title="Outlook" here="outlook">
+<x-layout title="Outlook" here="outlook" script="page">
     @if ($empty)
         <div class="empty"><h1>No place yet</h1><p>Keep a spot with its position, and the next good windows come here.</p><p><a class="button is-go" href="{{ route('places.create') }}">Add a place</a></p></div>
     @else

@@ -1,6 +1,6 @@
 @php($at = fn (string $field) => $errors->first($field) ?: null)
 @php($n = fn (?float $value) => $value === null ? '' : $write->number($value, 3))
-<x-layout title="{{ $place->exists ? $place->name : 'New place' }}" here="places">
+<x-layout title="{{ $place->exists ? $place->name : 'New place' }}" here="places" script="page">
     <div class="narrow-page">
         <h1>{{ $place->exists ? $place->name : 'A new place' }}</h1>
         <form method="post" action="{{ $place->exists ? route('places.update', $place) : route('places.store') }}">
@@ -31,11 +31,11 @@
             <fieldset><legend>Stand and way out</legend>
                 <x-entry name="stand_m" label="Stand level" unit="m" :value="old('stand_m', $n($place->stand_m))" :problem="$at('stand_m')" hint="Above the tide's datum; left out, no get-off time"/>
                 <x-entry name="way_out_m" label="Lowest point of the way out" unit="m" :value="old('way_out_m', $n($place->way_out_m))" :problem="$at('way_out_m')"/>
-                <x-entry name="walk_minutes" label="To pack and walk" unit="min" :value="old('walk_minutes', $n($place->walk_minutes))" :problem="$at('walk_minutes')"/>
-                <x-entry name="margin_m" label="Margin" unit="m" :value="old('margin_m', $n($place->margin_m))" :problem="$at('margin_m')"/>
-                <x-entry name="wave_height_m" label="Waves to reckon with" unit="m" :value="old('wave_height_m', $n($place->wave_height_m))" :problem="$at('wave_height_m')"/>
-                <x-entry name="wave_period_s" label="their period" unit="s" :value="old('wave_period_s', $n($place->wave_period_s))" :problem="$at('wave_period_s')"/>
-                <x-entry name="slope" label="Slope of the shore" :value="old('slope', $n($place->slope))" :problem="$at('slope')" hint="Rise over run, 0.08 is a beach"/>
+                <x-entry name="walk_minutes" label="To pack and walk" unit="min" :value="old('walk_minutes', $n($place->walk_minutes))" :problem="$at('walk_minutes')" inputmode="decimal"/>
+                <x-entry name="margin_m" label="Margin" unit="m" :value="old('margin_m', $n($place->margin_m))" :problem="$at('margin_m')" inputmode="decimal"/>
+                <x-entry name="wave_height_m" label="Waves to reckon with" unit="m" :value="old('wave_height_m', $n($place->wave_height_m))" :problem="$at('wave_height_m')" inputmode="decimal"/>
+                <x-entry name="wave_period_s" label="their period" unit="s" :value="old('wave_period_s', $n($place->wave_period_s))" :problem="$at('wave_period_s')" inputmode="decimal"/>
+                <x-entry name="slope" label="Slope of the shore" :value="old('slope', $n($place->slope))" :problem="$at('slope')" hint="Rise over run, 0.08 is a beach" inputmode="decimal"/>
                 <label class="tick"><input type="hidden" name="wall" value="0"><input type="checkbox" name="wall" value="1" @checked(old('wall', $place->wall))> A wall or ledge: twice the run-up, a rough figure</label>
             </fieldset>
             <label for="f-notes" class="note-label">Notes</label>
@@ -43,7 +43,7 @@
             <div class="foot-line"><button class="button is-go">Keep</button> <a class="button" href="{{ $place->exists ? route('places.show', $place) : route('places') }}">Leave it</a></div>
         </form>
         @if ($place->exists)
-            <form method="post" action="{{ route('places.destroy', $place) }}" onsubmit="return confirm('Delete this place with its marks and outings?')">@csrf @method('delete')<button class="button is-warn is-small">Delete the place</button></form>
+            <form method="post" action="{{ route('places.destroy', $place) }}">@csrf @method('delete')<button class="button is-warn is-small">Delete the place</button></form>
         @endif
     </div>
 </x-layout>

@@ -1,4 +1,4 @@
-<x-layout title="{{ $place->name }}" here="places">
+<x-layout title="{{ $place->name }}" here="places" script="page">
     <div class="title-line">
         <h1>{{ $place->name }}, {{ $day->format('l j F Y') }} <small>{{ $place->facing_deg !== null ? 'facing '.number_format($place->facing_deg).'°' : '' }}{{ $station ? ' · tide at '.$station->name.($station->madeUp ? ' (made up)' : '') : ($place->tide->isTable() ? ' · tide by your table' : ' · no tide') }}{{ $board ? ' · '.$board->moonWords() : '' }}</small></h1>
         <nav class="days" aria-label="Days">
@@ -15,7 +15,7 @@
         @if ($board->scene->getOff)
             @php($getOff = $board->scene->getOff)
             @if ($getOff->awashUntilUnix !== null)
-            <p class="warn">By these numbers the stand or the way out is awash at {{ $board->axis->clock($getOff->reachedUnix) }} already, and until {{ $board->axis->clock($getOff->awashUntilUnix) }}: tide, {{ number_format($runUpM, 1) }} m of run-up and {{ number_format($place->margin_m, 1) }} m of margin. Do not go down before.</p>
+            <p class="warn">By these numbers the stand or the way out is awash at {{ $board->axis->clock($getOff->reachedUnix) }} already, and until {{ $board->axis->clock(60 * ceil($getOff->awashUntilUnix / 60)) }}: tide, {{ number_format($runUpM, 1) }} m of run-up and {{ number_format($place->margin_m, 1) }} m of margin. Do not go down before.</p>
             @else
             <p class="warn">By these numbers {{ $getOff->leaveUnix < $board->scene->from ? 'the stand is awash at the start of the day' : 'leave by '.$board->axis->clock($getOff->leaveUnix) }}: tide, {{ number_format($runUpM, 1) }} m of run-up and {{ number_format($place->margin_m, 1) }} m of margin reach the stand or the way out at {{ $board->axis->clock($getOff->reachedUnix) }}, rising {{ number_format(100 * $getOff->riseMPerTenMinutes) }} cm in ten minutes; {{ number_format($place->walk_minutes) }} minutes to pack and walk.</p>
             @endif
@@ -25,8 +25,8 @@
         <input type="hidden" name="day" value="{{ $day->format('Y-m-d') }}">
         <label for="light-sky">Sky</label><select id="light-sky" name="sky" class="pick">@foreach ($skies as $sky)<option value="{{ $sky->value }}" @selected(($light['sky'] ?? 'clear') === $sky->value)>{{ $sky->value }}{{ $sky->stops() < 0 ? ', −'.abs($sky->stops()).' stops' : '' }}</option>@endforeach</select>
         @foreach (['1' => 'Read at', '2' => 'and at'] as $i => $words)
-            <label for="light-at{{ $i }}">{{ $words }}</label><input class="input" id="light-at{{ $i }}" name="at{{ $i }}" value="{{ $light['at'.$i] ?? '' }}" placeholder="6:15" autocomplete="off">
-            <label for="light-ev{{ $i }}">EV</label><input class="input" id="light-ev{{ $i }}" name="ev{{ $i }}" value="{{ $light['ev'.$i] ?? '' }}" placeholder="7.5" inputmode="decimal" autocomplete="off">
+            <label for="light-at{{ $i }}">{{ $words }}</label><input class="input" id="light-at{{ $i }}" type="time" name="at{{ $i }}" value="{{ $light['at'.$i] ?? '' }}" autocomplete="off">
+            <label for="light-ev{{ $i }}">EV</label><input class="input" id="light-ev{{ $i }}" name="ev{{ $i }}" value="{{ $light['ev'.$i] ?? '' }}" placeholder="7.5" inputmode="text" autocomplete="off">
         @endforeach
         <button class="button is-small">Set the light</button>
     </form>
@@ -53,11 +53,11 @@
                     @if ($place->tide->hasTide())
                         <form class="foot-line is-tight" method="post" action="{{ route('marks.sight', $mark) }}">@csrf
                             <button class="button is-small" name="reached" value="1">Reached now</button> <button class="button is-small" name="reached" value="0">Not reached now</button>
-                            <label class="hint" for="seen-{{ $mark->id }}">or at</label><input class="input" id="seen-{{ $mark->id }}" name="seen_at" placeholder="2026-10-18 17:20" autocomplete="off">
+                            <label class="hint" for="seen-{{ $mark->id }}">or at</label><input class="input" id="seen-{{ $mark->id }}" type="datetime-local" name="seen_at" autocomplete="off">
                         </form>
                         @if ($errors->has('seen_at-'.$mark->id))<p class="problem" role="alert">{{ $errors->first('seen_at-'.$mark->id) }}</p>@endif
                     @endif
-                    <form method="post" action="{{ route('marks.destroy', $mark) }}" onsubmit="return confirm('Delete this mark with its sightings?')">@csrf @method('delete')<button class="button is-small is-warn" aria-label="Delete the mark {{ $mark->name }} with its sightings">Delete the mark</button></form>
+                    <form method="post" action="{{ route('marks.destroy', $mark) }}">@csrf @method('delete')<button class="button is-small is-warn" aria-label="Delete the mark {{ $mark->name }} with its sightings">Delete the mark</button></form>
                 </article>
             @endforeach
             <form method="post" action="{{ route('marks.store', $place) }}">@csrf
@@ -76,8 +76,8 @@
                 @endforeach
             </ul>
             <form method="post" action="{{ route('outings.store', $place) }}">@csrf
-                <x-entry name="starts_at" label="From" class="is-wide" :value="old('starts_at', $day->format('Y-m-d').' 06:00')" :problem="$errors->first('starts_at') ?: null"/>
-                <x-entry name="ends_at" label="To" class="is-wide" :value="old('ends_at', $day->format('Y-m-d').' 08:00')" :problem="$errors->first('ends_at') ?: null"/>
+                <x-entry name="starts_at" type="datetime-local" label="From" class="is-wide" :value="old('starts_at', $day->format('Y-m-d').'T06:00')" :problem="$errors->first('starts_at') ?: null"/>
+                <x-entry name="ends_at" type="datetime-local" label="To" class="is-wide" :value="old('ends_at', $day->format('Y-m-d').'T08:00')" :problem="$errors->first('ends_at') ?: null"/>
                 <div class="foot-line"><button class="button">Plan an outing</button></div>
             </form>
             <h2>Subjects</h2>

@@ -1,4 +1,4 @@
-<x-layout title="{{ $list->title }}" here="shoot">
+<x-layout title="{{ $list->title }}" here="shoot" script="shoot">
     <div class="narrow-page shot-list" @if (session('logged')) data-logged="{{ session('logged') }}" @endif>
         <h1>{{ $list->title }} <small>{{ $list->frames->count() }} frames, about {{ $takes }} in all</small></h1>
         @if ($list->note)<p class="warn">{{ $list->note }}</p>@endif

@@ -1,4 +1,4 @@
-<x-layout title="Water" here="water">
+<x-layout title="Water" here="water" script="water">
     <div class="title-line"><h1>Water <small>What is in front of you, measured</small></h1></div>
     <ul class="tools">
         @foreach ($tools as $kind)
@@ -30,7 +30,7 @@
                     <span class="measured-what">{{ ucfirst($waterNames[$value]) }} <small>learned {{ $write->stops($taste->learned(), 2) }} from {{ $taste->verdicts }} {{ $taste->verdicts === 1 ? 'verdict' : 'verdicts' }}</small></span>
                     <b class="measured-figure">{{ $write->stops($taste->stops, 1) }}</b> <span class="unit">stops</span>
                     <label class="is-sr-only" for="f-taste-{{ $value }}">By hand for {{ $waterNames[$value] }}</label>
-                    <input class="input" id="f-taste-{{ $value }}" name="stops" value="{{ $write->number($taste->byHand) }}" inputmode="decimal" title="added by hand">
+                    <input class="input" id="f-taste-{{ $value }}" name="stops" value="{{ $write->number($taste->byHand) }}" inputmode="text" title="added by hand">
                     <button class="button is-small">Keep</button>
                     <button class="button is-small" name="forget" value="1">Forget</button>
                 </form>

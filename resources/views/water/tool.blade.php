@@ -1,8 +1,9 @@
 @php($at = fn (string $field) => $errors->first($field) ?: null)
-<x-layout title="{{ $kind->label() }}" here="water">
+<x-layout title="{{ $kind->label() }}" here="water" script="water">
     <div class="narrow-page measure">
         <h1>{{ $kind->label() }} <small>{{ $kind->words() }}</small></h1>
         @if ($at('form'))<p class="said is-problem" role="alert">{{ $at('form') }}</p>@endif
+        @unless ($readsFiles)<noscript><p class="said">Timing needs scripts, which are switched off here. Time it by a watch and type the period or speed on the bench.</p></noscript>@endunless
         <form id="measure" method="post" action="{{ route('water.store', $kind->value) }}" enctype="multipart/form-data">
             @csrf
             <input type="hidden" name="last_ms" value="{{ old('last_ms') }}">

@@ -12,7 +12,7 @@ dataset(
     ],
 );
 
-it('has no accessibility problem axe-core can find (WCAG 2.1 A and AA), in any light, and fits a phone in the largest type', function (string $path): void {
+it('has no accessibility problem axe-core can find (WCAG 2.2 A and AA, best practices), in any light, and fits a phone in the largest type', function (string $path): void {
     $this->expectOnConsole('404')->visit($path);
     // Colours that are still on their way from one light to the next would be judged half-way.
     $this->script('document.head.insertAdjacentHTML("beforeend", "<style>* { transition: none !important }</style>")');
@@ -21,10 +21,31 @@ it('has no accessibility problem axe-core can find (WCAG 2.1 A and AA), in any l
     // At night only the colours are others; in the beach's light the type is larger as well, and a phone is where it is used.
     $light('night');
     expect($this->accessibilityProblems(coloursOnly: true))->toBe([]);
+    $this->script('document.documentElement.toggleAttribute("data-dim", true)');
+    expect($this->accessibilityProblems(coloursOnly: true))->toBe([]);
+    $this->script('document.documentElement.toggleAttribute("data-dim", false)');
     $light('beach');
     $this->onPhone();
     expect($this->widerThanTheScreen())->toBeLessThanOrEqual(0)->and($this->accessibilityProblems())->toBe([]);
 })->with('pages');
+
+it('has none either in its other states: refused, asked, struck, said, opened, running', function (): void {
+    $this->expectOnConsole('422')->visit('/bench')->type('#f-shutter', 'soon')->seesIn('#f-shutter-problem', 'not a shutter time');
+    expect($this->accessibilityProblems())->toBe([]);
+    $this->visit('/bench')->script('document.querySelectorAll("details").forEach((d) => { d.open = true; })');
+    expect($this->accessibilityProblems())->toBe([]);
+    $this->press('?');
+    expect($this->accessibilityProblems())->toBe([]);
+    $this->visit('/kit/filter/new')->type('#f-name', '')->click('.is-go')->seesIn('#problems', 'Nothing you typed is lost');
+    expect($this->accessibilityProblems())->toBe([]);
+    $this->visit('/places/2')->click('.mark form[action*="/marks/"]:last-of-type button')->seesIn('.said', 'Undo');
+    expect($this->accessibilityProblems())->toBe([]);
+    $this->visit('/bench?shutter=1%2F8&look=glass&look_was=glass&target=')->click('#shoot-this')->find('[data-go]');
+    expect($this->accessibilityProblems())->toBe([]);
+    $this->script('document.querySelectorAll(".sheet [type=checkbox]").forEach((box) => { box.checked = true; })');
+    $this->choose('[data-delay]', '0')->click('[data-go]')->seesIn('[data-under]', 'open');
+    expect($this->accessibilityProblems())->toBe([]);
+});
 
 it('remembers the light that was chosen, and answers to keys', function (): void {
     $this->visit('/bench')->click('[data-light="night"]')->visit('/log');

@@ -43,7 +43,7 @@ it('leaves the release at home, and nothing is offered beyond the longest timed 
         'form[action$="/release"]', 'release at home',
     );
     $this->visit('/bench')->seesIn('.ways', 'Take a release')->seesIn('.stop-rule.is-wide .wall', 'no release: 30 s at most');
-    $this->click('[form="pack-release"]')->seesIn('.said', 'The release is packed')->seesIn('.ways', 'bulb');
+    $this->click('#pack-release')->seesIn('.said', 'The release is packed')->seesIn('.ways', 'bulb');
 });
 
 it('keeps what was typed when a piece of kit is refused', function (): void {

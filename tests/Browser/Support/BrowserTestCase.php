@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -19,6 +20,13 @@ use PHPUnit\Framework\TestCase;
 abstract class BrowserTestCase extends TestCase
 {
     private const PATIENCE_S = 6.0;
+
+    private const DELIBERATE_S = 0.65;
+
+    private const SPOT_PX = 40.0;
+
+    /** @var array{float, float, float, string} where, when and on what the last press was */
+    private array $pressed = [-99.0, -99.0, 0.0, ''];
 
     /** @var list<string> parts of console messages that the test brings about itself */
     private array $expectedOnConsole = [];
@@ -38,6 +46,7 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->executeScript('localStorage.clear()');
         $this->browser->manage()->getLog('browser');
         $this->expectedOnConsole = [];
+        $this->pressed = [-99.0, -99.0, 0.0, ''];
     }
 
     protected function tearDown(): void
@@ -51,6 +60,11 @@ abstract class BrowserTestCase extends TestCase
             file_put_contents($name.'.log', $this->browser->getCurrentURL()."\n".implode("\n", $log)."\n");
         }
         parent::tearDown();
+        $this->slowedBy(0);
+        $tools = new ChromeDevToolsDriver($this->browser);
+        $tools->execute('Emulation.setEmulatedMedia', ['media' => '', 'features' => []]);
+        $tools->execute('Emulation.clearDeviceMetricsOverride');
+        $tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
         $errors = array_values(
             array_filter($log, fn (string $line): bool => str_starts_with($line, 'SEVERE') && ! $this->isExpected($line)),
         );
@@ -105,11 +119,49 @@ abstract class BrowserTestCase extends TestCase
         );
     }
 
+    /** A press that is meant: a second one on the same spot comes no sooner than a trembling hand's would have. */
     public function click(string $selector): static
     {
         $element = $this->find($selector);
-        $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+        [$x, $y] = (array) $this->script(
+            'arguments[0].scrollIntoView({block: "center"}); const box = arguments[0].getBoundingClientRect(); return [box.left + box.width / 2, box.top + box.height / 2]', $element,
+        );
+        [$lastX, $lastY, $at, $last] = $this->pressed;
+        if ($last === $selector || hypot($x - $lastX, $y - $lastY) < self::SPOT_PX) {
+            usleep((int) max(0, 1e6 * ($at + self::DELIBERATE_S - microtime(true))));
+        }
         $element->click();
+        $this->pressed = [(float) $x, (float) $y, microtime(true), $selector];
+
+        return $this;
+    }
+
+    /** Two presses as fast as they can come. */
+    public function doubleClick(string $selector): static
+    {
+        $element = $this->find($selector);
+        $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+        $this->browser->action()->doubleClick($element)->perform();
+
+        return $this;
+    }
+
+    /** Every answer takes so much longer, as over a slow network, and the processor so many times as long. */
+    public function slowedBy(int $latencyMs, int $processor = 1): static
+    {
+        $tools = new ChromeDevToolsDriver($this->browser);
+        $tools->execute('Network.enable');
+        $tools->execute('Network.emulateNetworkConditions', ['offline' => false, 'latency' => $latencyMs, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $tools->execute('Emulation.setCPUThrottlingRate', ['rate' => $processor]);
+
+        return $this;
+    }
+
+    public function offline(bool $offline = true): static
+    {
+        $tools = new ChromeDevToolsDriver($this->browser);
+        $tools->execute('Network.enable');
+        $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
 
         return $this;
     }
@@ -202,7 +254,7 @@ abstract class BrowserTestCase extends TestCase
         self::fail($otherwise);
     }
 
-    /** @return list<string> what axe-core finds wrong with the page, by the rules of WCAG 2.1 A and AA */
+    /** @return list<string> what axe-core finds wrong with the page, by the rules of WCAG 2.2 A and AA and the best practices */
     public function accessibilityProblems(bool $coloursOnly = false): array
     {
         if ($this->script('return typeof window.axe') !== 'object') {
@@ -211,7 +263,7 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->manage()->timeouts()->setScriptTimeout(30);
         $found = $this->browser->executeAsyncScript(<<<'JS'
             const done = arguments[arguments.length - 1];
-            axe.run(document, {runOnly: arguments[0] ? {type: 'rule', values: ['color-contrast']} : ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']}).then(
+            axe.run(document, {runOnly: arguments[0] ? {type: 'rule', values: ['color-contrast']} : ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']}).then(
                 (result) => done(result.violations.flatMap((v) => v.nodes.map((n) => `${v.id}: ${n.target.join(' ')} ${(n.any[0] ?? n.all[0] ?? {}).message ?? ''}`))),
                 (error) => done([String(error)]));
             JS, [$coloursOnly]);

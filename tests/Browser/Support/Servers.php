@@ -17,6 +17,8 @@ final class Servers
     /** @var list<resource> */
     private array $processes = [];
 
+    private int $tests = 0;
+
     private function __construct(
         public readonly string $address,
         public readonly RemoteWebDriver $browser,
@@ -37,13 +39,20 @@ final class Servers
         return $folder;
     }
 
-    /** The demo data as it was at first. */
+    /**
+     * The demo data as it was at first, in a file of its own: an answer to an earlier test that is still under way goes on with the earlier file,
+     * since the database follows a link to where it truly lies.
+     */
     public function freshDatabase(): void
     {
-        foreach (['-wal', '-shm'] as $tail) {
-            is_file($this->folder.'/test.sqlite'.$tail) && unlink($this->folder.'/test.sqlite'.$tail);
+        $this->tests++;
+        $file = "{$this->folder}/test-{$this->tests}.sqlite";
+        copy($this->folder.'/seeded.sqlite', $file);
+        symlink($file, $this->folder.'/test.next');
+        rename($this->folder.'/test.next', $this->folder.'/test.sqlite');
+        foreach (glob("{$this->folder}/test-".($this->tests - 3).'.sqlite*') ?: [] as $old) {
+            unlink($old);
         }
-        copy($this->folder.'/seeded.sqlite', $this->folder.'/test.sqlite');
     }
 
     private static function start(): self
@@ -79,7 +88,7 @@ final class Servers
         [$port, $driverPort] = [self::freePort(), self::freePort()];
         $processes = [
             self::spawn([
-                PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/bin/router.php",
+                PHP_BINARY, '-d', 'realpath_cache_size=0', '-d', 'opcache.enable_cli=1', '-d', 'zlib.output_compression=1', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/bin/router.php",
             ],
                 [...$environment, 'DB_DATABASE' => "{$folder}/test.sqlite", 'PHP_CLI_SERVER_WORKERS' => '4'], "{$folder}/server.log"),
             self::spawn(['chromedriver', "--port={$driverPort}"], $environment, "{$folder}/driver.log"),

@@ -61,7 +61,7 @@ it('adds another water to the picture, field by field, and takes it out again', 
 it('walks through a ladder of looks, one frame after another, and judges them in the log', function (): void {
     $this->visit(
         '/bench?kind=cascade&measure=speed&speed=4&distance=8&look=silk&look_was=silk&target=&shutter=1%2F60',
-    )->click('.is-lists summary')->click('[value=ladder]')->seesIn('h1', 'Ladder of looks');
+    )->click('.is-lists summary')->click('#list-ladder')->seesIn('h1', 'Ladder of looks');
     $count = count($this->browser->findElements(WebDriverBy::cssSelector('.shot-list li')));
     expect($count)->toBeGreaterThanOrEqual(5);
 
@@ -115,7 +115,7 @@ it('draws the same water at every time: what is long exposed is the mean of what
     $this->visit('/compare')->find('canvas');
     $alike = $this->browser->executeAsyncScript(<<<'JS'
         const done = arguments[arguments.length - 1];
-        const { Scene } = await import('/js/scene.js');
+        const { Scene } = await import(document.querySelector('script[src*=compare]').src);
         const recipe = await (await fetch('/scene?kind=swell&period=8&distance=12', { headers: { Accept: 'application/json' } })).json();
         const one = new Scene(recipe, 300), other = new Scene(recipe, 300);
         const grey = (scene, seconds) => { const d = scene.pixels(seconds, false).data; return scene.wet.map((i) => d[4 * i]); };

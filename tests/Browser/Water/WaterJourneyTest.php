@@ -58,7 +58,7 @@ it('times a cloud across a third of the frame, sees the conflict, and shoots it 
     )->seesIn('.stop-rule.is-wide', 'Sky');
 
     $this->choose('#f-cloud_look', 'streaked')->seesIn('.conflict', 'stops apart')->seesIn('.conflict', 'Blend 2 frames');
-    $this->click('.conflict [value=blend]')->seesIn('h1', 'Frames to blend')->seesIn('.shot-list', 'clouds streaked');
+    $this->click('.conflict #list-blend')->seesIn('h1', 'Frames to blend')->seesIn('.shot-list', 'clouds streaked');
     $this->click('.foot-line .is-go')->seesIn('.shoot-where', '1 of 2');
 });
 
@@ -79,7 +79,7 @@ it('draws water whose contrast, read back from the pixels, is the core’s withi
     $this->visit('/compare')->find('canvas');
     $found = $this->browser->executeAsyncScript(<<<'JS'
         const done = arguments[arguments.length - 1];
-        const { Scene } = await import('/js/scene.js');
+        const { Scene } = await import(document.querySelector('script[src*=compare]').src);
         const recipe = await (await fetch(arguments[0], { headers: { Accept: 'application/json' } })).json();
         const scene = new Scene(recipe, 600);
         const canvas = document.createElement('canvas');

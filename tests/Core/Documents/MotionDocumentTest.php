@@ -230,3 +230,37 @@ it('counts a fall’s streak against the height of the frame, and every other wa
     $row = motion(['water' => ['kind' => $kind, 'speed_m_s' => 2], 'evaluate_s' => [0.5]])['water']['evaluated'][0];
     expect($row['streak_share'])->toBeAbout($row['streak_mm'] / $side, 1e-12)->and($row['streak_mm'])->toBeGreaterThan(0.0);
 })->with([['plunge', 24], ['cascade', 24], ['weir', 24], ['rapid', 36], ['river', 36], ['foam', 36], ['backwash', 36]]);
+
+it('says of clouds at every time how far they streak and how they look, and where each look lies', function (): void {
+    $out = motion(['clouds' => ['crossing' => ['frame_share' => 0.5, 'seconds' => 100]], 'evaluate_s' => [1, 10]])['clouds'];
+    expect($out)->toBe([
+        'share_per_second' => 0.005,
+        'evaluated' => [
+            ['shutter_s' => 1.0, 'streak_share' => 0.005, 'look' => 'soft'], ['shutter_s' => 10.0, 'streak_share' => 0.05, 'look' => 'streaked'],
+        ],
+        'looks' => [
+            ['look' => 'still', 'min_s' => null, 'max_s' => 0.003 / 0.005], ['look' => 'soft', 'min_s' => 0.003 / 0.005, 'max_s' => 0.03 / 0.005],
+            ['look' => 'streaked', 'min_s' => 0.03 / 0.005, 'max_s' => 0.25 / 0.005], ['look' => 'sheet', 'min_s' => 0.25 / 0.005, 'max_s' => null],
+        ],
+    ]);
+    // Thirty degrees up and across the view unless it is said.
+    $wind = fn (array $said): float => motion(['clouds' => ['speed_m_s' => 10, 'base_m' => 1000] + $said])['clouds']['share_per_second'];
+    expect($wind([]))->toBeAbout($wind(['elevation_deg' => 30, 'across' => 1.0]), 1e-15)->toBeAbout(24 / 36 * 0.01 * 0.5, 1e-12);
+});
+
+it('names subjects that have no name, in their order, and each pair that does not meet by both its names', function (): void {
+    $out = motion([
+        'look' => 'held',
+        'subjects' => [
+            ['water' => ['kind' => 'foam', 'speed_m_s' => 0.2], 'distance_m' => 4, 'look' => 'mist'],
+            ['water' => ['kind' => 'foam', 'speed_m_s' => 0.2], 'distance_m' => 4, 'look' => 'glass'],
+        ],
+    ]);
+    expect(array_column($out['subjects'], 'name'))->toBe(['subject 1', 'subject 2'])
+        ->and($out['conflict']['pairs'][0]['between'])->toBe(['water', 'subject 2'])->and($out['conflict']['pairs'][1]['between'])->toBe(['water', 'subject 1']);
+});
+
+it('streaks full length across the view unless an angle is given', function (): void {
+    $streak = fn (array $said): float => motion($said + ['water' => ['kind' => 'river', 'speed_m_s' => 2], 'evaluate_s' => [1]])['water']['evaluated'][0]['streak_mm'];
+    expect($streak([]))->toBeAbout(4.0, 1e-9)->and($streak(['oblique_deg' => 60]))->toBeAbout(2.0, 1e-9);
+});

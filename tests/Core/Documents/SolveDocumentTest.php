@@ -178,3 +178,55 @@ it('refuses bad documents at the field', function (array $changes, string $field
         'Two filters share a name; give each its own.',
     ],
 ]);
+
+it('fills what is not said with what is usual: full frame, 50 mm, no holder, no release, 30 s by the dial, steady light', function (): void {
+    $question = SolveDocument::question(Fields::ofJson((string) json_encode([
+        'reading' => ['aperture' => 11, 'shutter' => '1/80', 'iso' => 100], 'target' => ['min_s' => 10, 'max_s' => 40], 'camera' => ['iso_base' => 100],
+        'lens' => ['aperture_min' => 4, 'aperture_max' => 22],
+        'filters' => [['name' => 'Tint', 'kind' => 'nd', 'stops' => 3, 'cast' => ['red_stops' => 0.2]]],
+    ])));
+    $bag = $question->bag;
+    expect([$bag->camera->sensor->widthMm, $bag->camera->sensor->heightMm, $bag->camera->sensor->pixelsWide])->toBe([36.0, 24.0, null])
+        ->and([$bag->camera->isoLow, $bag->camera->isoMax->speed, $bag->camera->longestTimed->seconds, $bag->camera->batteryMinutes, $bag->camera->reciprocity])
+        ->toBe([null, 100.0, 32.0, null, 1.0])
+        ->and([$bag->lens->focalLengthMm, $bag->lens->threadMm, $bag->lens->preferred])->toBe([50.0, null, null])
+        ->and([$bag->slots, $bag->release, $bag->rings, $bag->adapters])->toBe([0, false, [], []])
+        ->and([$bag->filters[0]->cast?->redStops, $bag->filters[0]->cast?->blueStops])->toBe([0.2, 0.0])
+        ->and($question->bias->value)->toBe(0.0)->and($question->drift->stopsPerMinute)->toBe(0.0)->and($question->longest)->toBeNull()->and($question->sharp)->toBeNull();
+});
+
+it('takes the figures of the sensor, rings and adapters as they are given', function (): void {
+    $bag = SolveDocument::question(Fields::ofJson((string) json_encode(array_replace_recursive(solveDocument(), [
+        'camera' => ['sensor_width_mm' => 23.5, 'sensor_height_mm' => 15.6, 'pixels_wide' => 6240, 'battery_minutes' => 90],
+        'rings' => [['from_mm' => 67, 'to_mm' => 77]], 'holder' => ['adapters_mm' => [67, 77]],
+        'filters' => [3 => ['name' => 'Blue', 'kind' => 'nd', 'stops' => 6, 'cast' => ['blue_stops' => 0.3]]],
+    ]))))->bag;
+    expect([$bag->camera->sensor->widthMm, $bag->camera->sensor->heightMm, $bag->camera->sensor->pixelsWide, $bag->camera->batteryMinutes])->toBe([23.5, 15.6, 6240, 90.0])
+        ->and($bag->rings)->toEqual([[67, 77]])->and($bag->adapters)->toEqual([67, 77])
+        ->and([$bag->filter('Blue')->cast?->redStops, $bag->filter('Blue')->cast?->blueStops])->toBe([0.0, 0.3]);
+});
+
+it('says in a sentence that a glass of unknown density was on for the reading', function (): void {
+    $ask = fn (): mixed => SolveDocument::question(Fields::ofJson((string) json_encode(array_replace_recursive(solveDocument(), [
+        'filters' => [3 => ['name' => 'Glass', 'kind' => 'welding']], 'reading' => ['filters' => ['Six', 'Glass']],
+    ]))));
+    expect($ask)->toBeRefused('The density of “Glass” is not known; measure it first.', 'reading.filters.1');
+    expect(fn () => SolveDocument::question(Fields::ofJson((string) json_encode(array_replace_recursive(solveDocument(), [
+        'filters' => [['cast' => ['red_stops' => 9]]],
+    ])))))->toBeRefused('red', 'filters.0.cast.red_stops')
+        ->and(fn () => SolveDocument::question(Fields::ofJson((string) json_encode(array_replace_recursive(solveDocument(), [
+            'filters' => [['cast' => ['blue_stops' => -9]]],
+        ])))))->toBeRefused('blue', 'filters.0.cast.blue_stops');
+});
+
+it('says of the depth where to focus, which aperture it takes, the hyperfocal distance and the stack', function (): void {
+    $said = solved(['lens.focal_length_mm' => 70, 'sharp' => ['near_m' => 2]])['sharp'];
+    expect(array_keys($said))->toBe(['focus_m', 'aperture_needed', 'hyperfocal_m', 'focus_stack_m'])
+        ->and($said['hyperfocal_m'])->toBeGreaterThan(5.0)->and($said['focus_stack_m'][0])->toBeGreaterThan(2.0);
+    // Nothing fits: there is no aperture to say it for.
+    $none = solved(['lens.focal_length_mm' => 70, 'sharp' => ['near_m' => 2], 'target' => ['min_s' => 80000, 'max_s' => 86400]]);
+    expect($none['found'])->toBe(0)->and($none['sharp']['hyperfocal_m'])->toBeNull()->and($none['sharp']['focus_stack_m'])->toBeNull()
+        ->and($none['sharp']['aperture_needed'])->toBeGreaterThan(22);
+    $remedy = $none['remedies'][0] ?? [];
+    expect(array_keys($remedy))->toBe(['kind', 'stops', 'detail']);
+});

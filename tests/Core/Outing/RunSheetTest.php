@@ -90,3 +90,15 @@ it('says of each step what goes wrong without it', function (): void {
         'trigger' => 'the press itself shakes the frame',
     ]);
 });
+
+it('has what was on for the reading taken off before the dark filter goes on, where it is not to stay (common practice)', function (): void {
+    $exposure = new Exposure(Aperture::named(11), ShutterTime::parse('1/60'), Iso::of(100));
+    $stack = FilterStack::of([nd('Ten', 10)]);
+    $steps = RunSheet::of($exposure, $exposure, $stack, '15 s', false, ['Pola', 'Soft']);
+    $keys = array_column($steps, 'key');
+    $off = array_search('off', $keys, true);
+
+    expect($steps[$off]->title)->toBe('Take off: Pola and Soft')->and($off)->toBeLessThan(array_search('filter', $keys, true))
+        ->and($off)->toBeGreaterThan(array_search('base', $keys, true))
+        ->and(array_column(RunSheet::of($exposure, $exposure, $stack, '15 s', false), 'key'))->not->toContain('off');
+});

@@ -84,6 +84,18 @@ it('says the highest that the water comes, also where high water lies between (s
     'a whole day, the higher of two' => [null, 5.0],
 ]);
 
+it('says the highest of several high waters, whichever it is, and of a tide that turns once or never (safety)', function (): void {
+    $heights = [1 => 2.0, 6 => 4.0, 9 => 1.0, 12 => 4.5, 15 => 1.0, 18 => 5.0, 21 => 1.0, 24 => 2.0];
+    $tide = straightTide(array_combine(array_map(static fn (int $h): int => MIDNIGHT + $h * HOUR, array_keys($heights)), $heights));
+    $highest = static fn (int $from, int $to): float => (float) windowsOf(hours: [$from * 60, $to * 60], tide: $tide)[0]->highestM;
+
+    expect([$highest(2, 23), $highest(2, 17), $highest(2, 11), $highest(10, 17), $highest(7, 11)])
+        ->toBe([5.0, 4.5, 4.0, 4.5, 3.3333333333333335]);
+    $once = straightTide([MIDNIGHT => 1.0, MIDNIGHT + 12 * HOUR => 4.0, MIDNIGHT + 24 * HOUR => 1.0]);
+    $never = straightTide([MIDNIGHT => 1.0, MIDNIGHT + 24 * HOUR => 4.0]);
+    expect(windowsOf(tide: $once)[0]->highestM)->toBe(4.0)->and(windowsOf(tide: $never)[0]->highestM)->toBe(4.0);
+});
+
 it('says which way the tide goes over a window: standing below five centimetres', function (int $from, int $to, Trend $trend): void {
     expect(windowsOf(hours: [$from, $to], tide: windowTide())[0]->trend)->toBe($trend);
 })->with([

@@ -9,6 +9,7 @@ use GentlePour\Motion\Framing;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Motion\Waves;
 use GentlePour\Scene\Scene;
+use GentlePour\Scene\Stroke;
 
 it('gives the recipe of a sea: waves of true length, and of each time the share that is left', function (): void {
     $framing = new Framing(new Sensor(36, 24), 24, 12);
@@ -72,3 +73,57 @@ it('has a stage for every kind of water', function (WaterKind $kind): void {
 
     expect(json_encode($recipe))->toBeString()->not->toContain('null,null')->and($recipe['stage'])->not->toBe('');
 })->with(WaterKind::cases());
+
+it('rounds its recipe to what a drawing can show, and names it whole', function (): void {
+    $framing = new Framing(new Sensor(23.5, 15.6), 35, 11.123456);
+    $water = Flow::of(3.3333, 0.123, $framing);
+    $times = [1 / 4096, 2 ** (1 / 3), 100.0];
+    $recipe = Scene::recipe(WaterKind::River, $water, $framing, Clouds::ofCrossing(1 / 3, 77), $times);
+    $widthM = 23.5 * 11.123456 / 35;
+    expect($recipe)->toBe([
+        'stage' => 'river',
+        'aspect' => 1.5064,
+        'times' => [0.00024414, 1.2599, 100.0],
+        'frame_width_m' => round($widthM, 4),
+        'distance_m' => 11.123456,
+        'kept' => array_map(fn (float $t): float => round($water->textureKept($t), 4), $times),
+        'water' => [
+            'kind' => 'flow', 'along' => 'across', 'feature' => (float) sprintf('%.4g', 0.123 / $widthM),
+            'streak' => array_map(fn (float $t): float => (float) sprintf('%.5g', 3.3333 * $t / $widthM), $times),
+        ],
+        'clouds' => ['streak' => array_map(fn (float $t): float => (float) sprintf('%.4g', $t / 3 / 77), $times)],
+    ])->and($recipe['water']['feature'])->toBeFloat();
+});
+
+it('throws no dice: a hundred waves whose phases and directions are spread by the golden ratio, the same each time', function (): void {
+    $framing = new Framing(new Sensor(36, 24), 24, 12);
+    $sea = Waves::ofPeriod(8, $framing);
+    $recipe = Scene::recipe(WaterKind::Swell, $sea, $framing, null, [1.0, 4.0]);
+    $golden = (sqrt(5) - 1) / 2;
+    $bins = $sea->bins(20, [1.0, 4.0]);
+    expect($recipe['water']['kind'])->toBe('waves')->and($recipe['water']['bins'])->toHaveCount(20);
+    $n = 0;
+    foreach ($recipe['water']['bins'] as $b => $bin) {
+        expect($bin['waves'])->toHaveCount(5)->and($bin['kept'])->toBe(array_map(fn (float $kept): float => round($kept, 4), $bins[$b]['kept']));
+        foreach ($bin['waves'] as $i => [$across, $away, $phase, $slope]) {
+            $n++;
+            [$from, $to] = $bins[$b]['radS'];
+            $k = GentlePour\Motion\Dispersion::waveNumber($from + ($to - $from) * (2 * $i + 1) / 10, $sea->depthM());
+            // From 31 degrees on one side of the main direction, 24 from straight towards the camera, to 79 on the other.
+            $angle = deg2rad(24 + 55 * (2 * fmod($n * $golden, 1.0) - 1));
+            expect($across)->toBe(round($k * sin($angle), 5))->and($away)->toBe(round(-$k * cos($angle), 5))
+                ->and($phase)->toBe(round(2 * M_PI * fmod($n * $golden ** 2, 1.0), 4))
+                ->and($slope)->toBe(round(sqrt(2 * $bins[$b]['weight'] / 5), 5));
+        }
+    }
+    expect($n)->toBe(100);
+});
+
+it('draws a drop as a dot and a streak across the frame as a strand, and each doubling longer (judgement)', function (): void {
+    expect(Stroke::ofStreak(0.0, 1.0)->lengthPx)->toBe(1.2)->and(Stroke::ofStreak(1e-6, 1.0)->lengthPx)->toBe(1.2)
+        ->and(Stroke::ofStreak(1.0, 0.3)->lengthPx)->toBe(90.0)->and(Stroke::ofStreak(1.0, 0.3)->contrast)->toBe(0.3)
+        ->and(Stroke::ofStreak(0.1, 0.5)->lengthPx)->toBeAbout(170 * 0.1 ** 0.6, 1e-9)
+        ->and(Stroke::ofStreak(0.2, 0.5)->lengthPx / Stroke::ofStreak(0.1, 0.5)->lengthPx)->toBeAbout(2 ** 0.6, 1e-9)
+        ->and(Stroke::ofTexture(1.0)->lengthPx)->toBe(4.0)->and(Stroke::ofTexture(0.0)->lengthPx)->toBe(64.0)
+        ->and(Stroke::ofTexture(0.5)->lengthPx)->toBe(19.0)->and(Stroke::ofTexture(0.5)->contrast)->toBe(0.5);
+});

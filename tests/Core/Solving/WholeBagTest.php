@@ -13,7 +13,6 @@ use GentlePour\Exposure\ShutterWindow;
 use GentlePour\Exposure\Stops;
 use GentlePour\Kit\Bag;
 use GentlePour\Kit\Camera;
-use GentlePour\Kit\ColourCast;
 use GentlePour\Kit\Filter;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\FilterStack;
@@ -21,7 +20,6 @@ use GentlePour\Kit\Lens;
 use GentlePour\Kit\Mount;
 use GentlePour\Kit\Sensor;
 use GentlePour\Kit\Stacks;
-use GentlePour\Solving\ApertureHabit;
 use GentlePour\Solving\BackSolver;
 use GentlePour\Solving\Habits;
 use GentlePour\Solving\HighlightHabit;
@@ -35,60 +33,6 @@ use GentlePour\Solving\Wall;
 use GentlePour\Solving\WallKind;
 use GentlePour\Solving\Warnings;
 use GentlePour\Solving\Way;
-
-/** A bag of every kind of thing, a reading and a target by chance: the same for the same seed. */
-function anyQuestion(int $seed): Question
-{
-    mt_srand($seed);
-    $one = static fn (array $of): mixed => $of[mt_rand(0, count($of) - 1)];
-    $filters = [];
-    for ($i = 0, $count = mt_rand(0, 7); $i < $count; $i++) {
-        $thread = $one([67.0, 72.0, 77.0, 82.0]);
-        $filters[] = match (mt_rand(0, 7)) {
-            0 => Filter::of("F$i", FilterKind::Polariser, Mount::Thread, Stops::of(mt_rand(10, 20) / 10), threadMm: $thread),
-            1 => Filter::of(
-                "F$i", FilterKind::Variable, Mount::Thread, Stops::of(mt_rand(50, 80) / 10), lightest: Stops::of(mt_rand(10, 20) / 10),
-                threadMm: $thread,
-            ),
-            2 => Filter::of("F$i", FilterKind::Graduated, Mount::Slot, Stops::of(mt_rand(1, 4))),
-            3 => Filter::of("F$i", FilterKind::Welding, Mount::Slot, null, $one([null, Stops::of(mt_rand(80, 130) / 10)])),
-            4 => Filter::of("F$i", FilterKind::NeutralDensity, Mount::Thread, Stops::of(mt_rand(10, 150) / 10), threadMm: $thread),
-            default => Filter::of(
-                "F$i", FilterKind::NeutralDensity, Mount::Slot, Stops::of(mt_rand(1, 15)), $one([null, Stops::of(mt_rand(10, 150) / 10)]),
-                cast: $one([null, ColourCast::of(0.3, -0.4)]),
-            ),
-        };
-    }
-    $graduated = array_values(array_filter($filters, static fn (Filter $f): bool => $f->kind === FilterKind::Graduated));
-    $base = $one([64, 100, 160]);
-    $bag = new Bag(
-        new Camera(
-            new Sensor(36, 24, 6000), Iso::named($base), $one([null, Iso::of($base / 2)]), Iso::named($base * $one([1, 8, 64])),
-            ShutterTime::onDial($one([12, 15, 18])), $one([null, 3.0]), $one([1.0, 1.0, 1.31]),
-        ),
-        new Lens(
-            $one([14.0, 24.0, 135.0]), Aperture::named($one([1.8, 4])), Aperture::named($one([16, 22])), 77,
-            $one([null, [Aperture::named(5.6), Aperture::named(8)]]),
-        ),
-        $filters, mt_rand(0, 3), (bool) mt_rand(0, 1), $one([[], [[77.0, 82.0]]]), $one([[], [77.0], [82.0]]),
-    );
-    $min = 2 ** (mt_rand(-90, 90) / 10);
-
-    return new Question(
-        new Reading(
-            new Exposure(Aperture::named($one([5.6, 8, 11])), ShutterTime::onDial(mt_rand(-30, 6)), Iso::named($base)), Stops::zero(),
-        ),
-        Stops::of(mt_rand(-6, 6) / 3),
-        ShutterWindow::of(ShutterTime::ofSeconds($min), ShutterTime::ofSeconds($min * 2 ** (mt_rand(2, 45) / 10))), $bag,
-        $one([null, ShutterTime::ofSeconds(120)]), $one([null, null, DriftingLight::of(mt_rand(-10, 10) / 20)]),
-        new Habits(
-            $one(ApertureHabit::cases()), $one(IsoHabit::cases()), $one(HighlightHabit::cases()), $one(NoiseReductionHabit::cases()),
-        ),
-        $one([[], [new Wall(WallKind::GetOff, ShutterTime::ofSeconds(200), 'get off')]]),
-        $one([null, SharpRange::of(1.5), SharpRange::of(2, 30)]),
-        $graduated === [] || ! $bag->holderFits() ? [] : $one([[], [$graduated[0]]]),
-    );
-}
 
 /** Steady seconds that an open time gathers in this light on this material, by the closed forms and apart from the solver. */
 function gathered(Question $q, float $open): float

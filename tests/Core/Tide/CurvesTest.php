@@ -9,7 +9,6 @@ use GentlePour\Tide\Level;
 use GentlePour\Tide\LevelSpan;
 use GentlePour\Tide\MeanLongitudes;
 use GentlePour\Tide\NodalCorrection;
-use GentlePour\Tide\RegulaFalsi;
 use GentlePour\Tide\Sighting;
 use GentlePour\Tide\Station;
 use GentlePour\Tide\SubordinateCurve;
@@ -18,6 +17,7 @@ use GentlePour\Tide\TableCurve;
 use GentlePour\Tide\TideCurve;
 use GentlePour\Tide\TideEvent;
 use GentlePour\Tide\TideSpan;
+use GentlePour\Tide\TurningPoints;
 
 // Curves of straight lines and half cosines, worked out by hand. Instants in seconds from nought.
 
@@ -146,6 +146,16 @@ it('shifts by metres, and a reference that never turns as a whole', function ():
     $level = new TideEvent(0.0, 2.0, true);
     $even = SubordinateCurve::of(TableCurve::of([$level, new TideEvent(7200.0, 2.0, true)]), SubordinateOffsets::of(0, 0, true, 1.5, 1.0));
     expect($even->heightM(3600))->toBe(3.0);
+    // Less than a metre between two waters is a range all the same; offsets may bring two waters to one moment.
+    $small = TableCurve::of([new TideEvent(0.0, 1.0, false), new TideEvent(21600.0, 1.4, true)]);
+    expect(SubordinateCurve::of($small, SubordinateOffsets::of(0, 0, true, 1.0, 1.0))->heightM(7200))->toBeAbout(1.1, 1e-9);
+    $met = SubordinateCurve::of(TableCurve::of([new TideEvent(0.0, 1.0, false), new TideEvent(3600.0, 3.0, true)]), SubordinateOffsets::of(-60, 0, true, 1.0, 1.0));
+    expect($met->heightM(0.0))->toBe(1.0)->and($met->heightM(-50.0))->toBe(1.0);
+    // Before the first and after the last water known it stands still, also where the reference runs on.
+    $running = SubordinateCurve::of(
+        straightTide([0 => 1.0, 3600 => 3.0, 7200 => 1.0, 10800 => 2.0, 14400 => 0.0]), SubordinateOffsets::of(0, 0, true, 1.0, 1.0),
+    );
+    expect($running->heightM(1800))->toBe(3.0)->and($running->heightM(12600))->toBe(2.0)->and($running->heightM(9000))->toBeAbout(1.5, 1e-9);
 });
 
 it('refuses offsets that no place has', function (): void {
@@ -193,30 +203,85 @@ it('learns from sightings in any order, of one kind alone, and where two speak o
         ->and($of())->toBe([null, null, 0, null, null]);
 });
 
-it('finds a root inside of its bracket, with few looks, by the Illinois rule (Dowell and Jarratt 1971)', function (
-    callable $function, float $a, float $b, float $root, int $looks,
-): void {
-    $looked = [];
-    $counted = function (float $x) use ($function, &$looked): float {
-        $looked[] = $x;
+it('looks for turning points every quarter of the fastest period that counts, and less often where the slope is steep', function (): void {
+    $of = fn (array ...$cosines): array => [TurningPoints::of($cosines)->stepH, TurningPoints::of($cosines)->bendMH2];
+    // The amplitudes of the slope's own slope add up: a w².
+    expect($of([0.5, 2.0]))->toBe([M_PI, 0.5])
+        ->and($of([0.5, 2.0], [1.0, 1.0]))->toBe([M_PI / 2, 1.5])
+        // Of a thousand parts the fastest four are faint, together or alone; five are not.
+        ->and($of([0.5, 0.996], [2.0, 0.004])[0])->toBe(M_PI)
+        ->and($of([0.5, 0.995], [2.0, 0.005])[0])->toBe(M_PI / 4)
+        ->and($of([0.5, 9.95], [3.0, 0.03], [2.0, 0.02])[0])->toBe(M_PI / 4)
+        ->and($of([3.0, 0.002], [0.5, 0.996], [2.0, 0.002])[0])->toBe(M_PI)
+        ->and($of())->toBe([INF, 0.0]);
 
-        return $function($x);
+    $looked = [];
+    $looking = function (callable $slope) use (&$looked): callable {
+        $looked = [];
+
+        return function (float $hour) use ($slope, &$looked): float {
+            $looked[] = round($hour, 6);
+
+            return $slope($hour);
+        };
     };
-    $found = RegulaFalsi::root($counted, $a, $function($a), $b, $function($b), 1e-4);
-    expect($found)->toBeAbout($root, 1e-7)
-        ->and(count($looked))->toBe($looks)
-        ->and(min($looked))->toBeGreaterThanOrEqual($a)
-        ->and(max($looked))->toBeLessThanOrEqual($b);
-    // The first look is where the chord of the bracket crosses.
-    expect($looked[0])->toBeAbout(($a * $function($b) - $b * $function($a)) / ($function($b) - $function($a)), 1e-12);
-})->with([
-    'a line, at once' => [fn (float $x): float => 2 * $x - 3, 0.0, 4.0, 1.5, 1],
-    'the cube root of two' => [fn (float $x): float => $x ** 3 - 2, 0.0, 2.0, 2 ** (1 / 3), 6],
-    'the same from the other side' => [fn (float $x): float => 2 - $x ** 3, 0.0, 2.0, 2 ** (1 / 3), 6],
-    'a cosine' => [fn (float $x): float => cos($x), 0.0, 3.0, M_PI / 2, 3],
-    'a steep end' => [fn (float $x): float => exp($x) - 20, 0.0, 6.0, log(20), 10],
-    'a steep beginning' => [fn (float $x): float => 20 - exp(-$x), -6.0, 0.0, -log(20), 10],
-]);
+    // 2 cos(t/2) slopes by -sin(t/2): up to half of the way to the turn at 2 pi in one stride, since it can bend by 0.5 an hour at most.
+    $half = TurningPoints::of([[0.5, 2.0]]);
+    $found = $half->between($looking(fn (float $h): float => -sin($h / 2)), 1.0, 20.0);
+    expect(array_map(fn (array $p): array => [round($p[0], 6), $p[1]], $found))
+        ->toBe([[round(2 * M_PI, 6), false], [round(4 * M_PI, 6), true], [round(6 * M_PI, 6), false]])
+        ->and(array_slice($looked, 0, 8))->toBe(array_map(fn (float $h): float => round($h, 6), [1, 1 + M_PI, 1 + 2 * M_PI, 1 + 3 * M_PI, 1 + 4 * M_PI, 1 + 5 * M_PI, 1 + 6 * M_PI, 20]));
+    // A slope of one that bends by a tenth an hour at most is passed over for ten hours.
+    $steep = TurningPoints::of([[0.1, 10.0]]);
+    $steep->between($looking(fn (float $h): float => 20.0), 0.0, 500.0);
+    expect(array_slice($looked, 0, 4))->toBe([0.0, 200.0, 400.0, 500.0]);
+    expect(TurningPoints::of([])->between(fn (float $h): float => 1.0, 0.0, 9.0))->toBe([]);
+});
+
+it('finds two turns between steps by the nearest approach of the slope, whichever way it dips and wherever', function (
+    float $sign, float $deep, float $at,
+): void {
+    // A parabola that dips below nought for a moment, between looks every pi hours or so.
+    $slope = fn (float $h): float => $sign * (0.05 * ($h - $at) ** 2 - $deep);
+    $found = TurningPoints::of([[0.5, 40.0]])->between($slope, 0.0, 20.0);
+    $half = sqrt($deep / 0.05);
+    if ($deep < 0) {
+        expect($found)->toBe([]);
+    } else {
+        expect($found)->toHaveCount(2)
+            ->and($found[0][0])->toBeAbout($at - $half, 0.001)->and($found[1][0])->toBeAbout($at + $half, 0.001)
+            ->and([$found[0][1], $found[1][1]])->toBe($sign > 0 ? [true, false] : [false, true]);
+    }
+})->with([1.0, -1.0])->with([0.001, 0.01, -0.01])->with([4.7, 5.2, 7.9, 10.1, 14.0]);
+
+it('knows the two waters between which an instant lies, and those inside of a span with its ends', function (): void {
+    $events = array_map(fn (int $hour): TideEvent => new TideEvent($hour, 0.0, true), [0, 6, 12, 18, 24]);
+    foreach ([-5 => 0, 0 => 0, 3 => 0, 6 => 0, 7 => 1, 12 => 1, 13 => 2, 18 => 2, 19 => 3, 24 => 3, 99 => 3] as $unix => $before) {
+        expect(TideEvent::before($events, $unix))->toBe($before);
+    }
+    expect(TideEvent::before(array_slice($events, 0, 2), 99))->toBe(0)
+        ->and(array_map(fn (TideEvent $e): float => $e->unix, TideEvent::within($events, 6, 18)))->toBe([6.0, 12.0, 18.0])
+        ->and(array_keys(TideEvent::within($events, 6, 18)))->toBe([0, 1, 2])
+        ->and(TideEvent::within($events, 7, 11))->toBe([]);
+});
+
+it('takes a table of constituents with what is wrong in it left out or refused', function (): void {
+    $table = Constituents::of([
+        'constituents' => [
+            'A2' => ['speed' => 28, 'doodson' => ['t' => 2, 's' => 0, 'h' => '0', 'p' => 'x', 'n' => 0, 'ps' => 0, '90' => 0], 'members' => 'none'],
+            'B4' => ['speed' => '56', 'members' => [['A2', 2], ['A2'], [3, 1], 'A2', ['A2', 'x'], 'by name' => ['A2', '1']]],
+        ],
+        'aliases' => ['TWICE' => 'B4', 'NOBODY' => 5],
+    ]);
+    $at = MeanLongitudes::at(0.0);
+    expect($table->knows('TWICE'))->toBeTrue()->and($table->knows('NOBODY'))->toBeFalse()
+        ->and($table->speed('TWICE'))->toBe(56.0)
+        ->and($table->argument('A2', $at))->toBeAbout(2 * $at->hour, 1e-9)
+        ->and($table->argument('B4', $at))->toBeAbout(3 * $table->argument('A2', $at), 1e-9)
+        ->and(fn () => Constituents::of(['constituents' => ['C' => ['speed' => 'fast']]]))->toBeRefused('The constituent “C” has no speed.')
+        ->and(fn () => Constituents::of(['constituents' => ['C' => 5]]))->toBeRefused('The constituent “C” has no speed.')
+        ->and(Constituents::of([])->knows('A2'))->toBeFalse();
+});
 
 it('takes its heights, datums and constants from its reference where it follows one, and lists what it cannot predict, the largest first', function (): void {
     $reference = new Station(

@@ -18,15 +18,6 @@ use GentlePour\Tide\TableCurve;
 use GentlePour\Tide\TideCurve;
 use GentlePour\Tide\TideEvent;
 
-/** @param  array<string, array{float, float}>  $harmonics */
-function harmonicTide(array $harmonics, float $from, float $days, float $mean = 0.0): HarmonicCurve
-{
-    return HarmonicCurve::of(
-        array_map(fn (string $name, array $h): Harmonic => new Harmonic($name, $h[0], $h[1]), array_keys($harmonics), $harmonics),
-        constituents(), $mean, $from, $from + 86400 * $days,
-    );
-}
-
 function demoTide(float $days = 30): HarmonicCurve
 {
     return harmonicTide(
@@ -209,6 +200,18 @@ it('says which sightings speak against each other', function (): void {
         ->and($learned->toBeReachedM())->toBe(3.9)->and($learned->toStayDryM())->toBe(3.8);
 });
 
+it('works its waters out once, and refuses a mean level that no place has', function (): void {
+    $curve = demoTide(5);
+    expect($curve->eventsWithMargin())->toBe($curve->eventsWithMargin())
+        ->and($curve->eventsWithMargin()[0]->unix)->toBeLessThan($curve->from() - 86400)
+        ->and($curve->eventsWithMargin()[count($curve->eventsWithMargin()) - 1]->unix)->toBeGreaterThan($curve->to() + 86400)
+        ->and(fn () => harmonicTide(['M2' => [1.0, 0.0]], at('2026-10-01'), 1, 999.0))->toBeRefused('mean level')
+        // No tide at all has no waters.
+        ->and(harmonicTide([], at('2026-10-01'), 3, 1.5)->events())->toBe([])
+        ->and(harmonicTide(['M2' => [0.0, 0.0]], at('2026-10-01'), 3, 1.5)->eventsWithMargin())->toBe([])
+        ->and(harmonicTide([], at('2026-10-01'), 3, 1.5)->heightM(at('2026-10-02')))->toBe(1.5);
+});
+
 it('keeps impossible spans and years out', function (): void {
     $tide = fn (float $from, float $to): TideCurve => HarmonicCurve::of([new Harmonic('M2', 1, 0)], constituents(), 0, $from, $to);
 
@@ -285,7 +288,15 @@ it('takes two highs for one when closer than half the main period over 1.85, sav
         ->and(extremes(['M2' => 1.0, 'M4' => 0.15, 'MS4' => 0.11], 3.0))->toBe(4)
         // The largest constituent of a day or less is the main one: K1 runs 15.041°, 6.469 h; without any there is no such limit.
         ->and(extremes(['M2' => 0.1, 'K1' => 0.5], 6.4))->toBe(3)->and(extremes(['M2' => 0.1, 'K1' => 0.5], 6.5))->toBe(4)
-        ->and(extremes(['SA' => 0.5], 1.0))->toBe(4);
+        ->and(extremes(['SA' => 0.5], 1.0))->toBe(4)
+        // From the slowest of the diurnal ones on (2Q1, 12.854° an hour: 7.57 h); the first of two alike is the main one.
+        ->and(extremes(['SA' => 0.5, '2Q1' => 0.1], 7.5))->toBe(3)->and(extremes(['SA' => 0.5, '2Q1' => 0.1], 7.6))->toBe(4)
+        ->and(extremes(['M2' => 0.5, 'K1' => 0.5], 3.36))->toBe(4)->and(extremes(['K1' => 0.5, 'M2' => 0.5], 6.4))->toBe(3)
+        // Either overtide alone makes a double tide, beside an M2 of whatever size; without M2 there is none.
+        ->and(extremes(['M2' => 1.0, 'MS4' => 0.3], 3.0))->toBe(4)->and(extremes(['M2' => 1.0, 'M4' => 0.3], 3.0))->toBe(4)
+        ->and(extremes(['M2' => 2.0, 'M4' => 0.3], 3.0))->toBe(3)->and(extremes(['S2' => 1.0, 'M4' => 0.3], 3.0))->toBe(3)
+        // Just at the limit is far enough apart.
+        ->and(extremes(['M2' => 1.0], 180 / (1.85 * constituents()->speed('M2'))))->toBe(4);
 });
 
 it('drops wiggles of less than a centimetre, the least first, and keeps the ends', function (): void {
@@ -296,5 +307,19 @@ it('drops wiggles of less than a centimetre, the least first, and keeps the ends
     $kept = fn (float ...$heights): array => array_map(fn (TideEvent $e): float => $e->heightM, $filter->keep($events(...$heights)));
     expect($kept(0.0, 2.5, 1.992, 2.0, 0.0))->toBe([0.0, 2.5, 0.0])
         ->and($kept(0.0, 2.0, 1.989, 2.5, 0.0))->toBe([0.0, 2.0, 1.989, 2.5, 0.0])
-        ->and($kept(0.0, 0.001))->toBe([0.0, 0.001]);
+        ->and($kept(0.0, 0.001))->toBe([0.0, 0.001])
+        // A turn of just a centimetre stays, also below the datum; of two highs alike the earlier goes, of two lows alike too.
+        ->and($kept(-2.0, 0.0, -0.01, 2.5, 0.0))->toBe([-2.0, 0.0, -0.01, 2.5, 0.0])
+        ->and($kept(-1.0, -1.005, -3.0))->toBe([-1.0, -3.0])
+        ->and($kept(1.0, -0.995, -1.0, 0.5))->toBe([1.0, -1.0, 0.5]);
+    $twins = fn (bool $high, float $first, float $second): array => array_map(
+        fn (TideEvent $e): float => $e->unix,
+        $filter->keep([
+            new TideEvent(0, $high ? 0.0 : 9.0, ! $high), new TideEvent(20000, $first, $high), new TideEvent(25000, $second, $high),
+            new TideEvent(45000, $high ? 0.0 : 9.0, ! $high),
+        ]),
+    );
+    expect($twins(true, 3.0, 3.0))->toBe([0.0, 25000.0, 45000.0])->and($twins(false, 3.0, 3.0))->toBe([0.0, 25000.0, 45000.0])
+        ->and($twins(true, 3.1, 3.0))->toBe([0.0, 20000.0, 45000.0])->and($twins(false, 3.1, 3.0))->toBe([0.0, 25000.0, 45000.0])
+        ->and($twins(true, 3.0, 3.1))->toBe([0.0, 25000.0, 45000.0])->and($twins(false, 3.0, 3.1))->toBe([0.0, 20000.0, 45000.0]);
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use GentlePour\Time\Instant;
 use GentlePour\Time\PlaceCalendar;
+use GentlePour\Time\RegulaFalsi;
 use GentlePour\Time\Spans;
 
 function london(): DateTimeZone
@@ -108,4 +109,70 @@ it('reads instants as they are written, by the place’s clock, and no others', 
         ->and(Instant::write(0.6, new DateTimeZone('UTC')))->toBe('1970-01-01T00:00:01+00:00')
         ->and(Instant::parse('2024-02-29', new DateTimeZone('UTC')))->toBe((float) gmmktime(0, 0, 0, 2, 29, 2024))
         ->and(fn () => Instant::parse('2023-02-29', london()))->toBeRefused('not a date');
+});
+
+it('finds a root inside of its bracket, with few looks, by the Illinois rule (Dowell and Jarratt 1971)', function (
+    callable $function, float $a, float $b, float $root, int $looks,
+): void {
+    $looked = [];
+    $counted = function (float $x) use ($function, &$looked): float {
+        $looked[] = $x;
+
+        return $function($x);
+    };
+    $found = RegulaFalsi::root($counted, $a, $function($a), $b, $function($b), 1e-4);
+    expect($found)->toBeAbout($root, 1e-7)
+        ->and(count($looked))->toBe($looks)
+        ->and(min($looked))->toBeGreaterThanOrEqual($a)
+        ->and(max($looked))->toBeLessThanOrEqual($b);
+    // The first look is where the chord of the bracket crosses.
+    expect($looked[0])->toBeAbout(($a * $function($b) - $b * $function($a)) / ($function($b) - $function($a)), 1e-12);
+})->with([
+    'a line, at once' => [fn (float $x): float => 2 * $x - 3, 0.0, 4.0, 1.5, 1],
+    'the cube root of two' => [fn (float $x): float => $x ** 3 - 2, 0.0, 2.0, 2 ** (1 / 3), 6],
+    'the same from the other side' => [fn (float $x): float => 2 - $x ** 3, 0.0, 2.0, 2 ** (1 / 3), 6],
+    'a cosine' => [fn (float $x): float => cos($x), 0.0, 3.0, M_PI / 2, 3],
+    'a steep end' => [fn (float $x): float => exp($x) - 20, 0.0, 6.0, log(20), 10],
+    'a steep beginning' => [fn (float $x): float => 20 - exp(-$x), -6.0, 0.0, -log(20), 10],
+]);
+
+it('gives up on a function that only jumps after sixty looks, at the jump', function (): void {
+    $looks = 0;
+    $jump = function (float $x) use (&$looks): float {
+        $looks++;
+
+        return $x < 0 ? -1.0 : 1.0;
+    };
+    expect(RegulaFalsi::root($jump, -2.0, -1.0, 3.0, 1.0, 0.0))->toBeAbout(0.0, 1e-9)->and($looks)->toBe(60);
+    // With a last step it ends as soon as the last two looks are no further apart than that, for values of one and minus one.
+    $looks = 0;
+    expect(RegulaFalsi::root($jump, -2.0, -1.0, 3.0, 1.0, 0.01))->toBeAbout(0.0, 0.03)->and($looks)->toBeLessThan(25);
+});
+
+it('finds where a value lies between two bounds, by strides as long as it cannot cross one', function (): void {
+    $looks = 0;
+    $wave = function (float $s) use (&$looks): float {
+        $looks++;
+
+        return sin($s / 1000);
+    };
+    // Between a half and nine tenths: from pi/6 to arcsin 0.9 rising, and the other way falling.
+    $spans = Spans::whereBetween([[0.0, 6000.0]], $wave, 0.5, 0.9, 0.001, 100.0);
+    $expected = [[1000 * asin(0.5), 1000 * asin(0.9)], [1000 * (M_PI - asin(0.9)), 1000 * (M_PI - asin(0.5))]];
+    expect($spans)->toHaveCount(2);
+    foreach ($expected as $i => [$from, $to]) {
+        expect($spans[$i][0])->toBeAbout($from, 1.0)->and($spans[$i][1])->toBeAbout($to, 1.0);
+        // Never outside of what was asked for.
+        expect(sin($spans[$i][0] / 1000))->toBeGreaterThan(0.4985)->and(sin($spans[$i][1] / 1000))->toBeGreaterThan(0.4985);
+    }
+    expect($looks)->toBeLessThan(60)
+        // Steady values: all, or nothing, in a look or two.
+        ->and(Spans::whereBetween([[5.0, 9.0], [20.0, 30.0]], fn (float $s): float => 0.7, 0.5, 0.9, 1e-9, 1.0))->toBe([[5.0, 9.0], [20.0, 30.0]])
+        ->and(Spans::whereBetween([[5.0, 9.0]], fn (float $s): float => 0.4, 0.5, 0.9, 1e-9, 1.0))->toBe([])
+        // Its own bounds belong to it.
+        ->and(Spans::whereBetween([[0.0, 10.0]], fn (float $s): float => 0.5, 0.5, 0.9, 1e-9, 1.0))->toBe([[0.0, 10.0]])
+        ->and(Spans::whereBetween([[0.0, 10.0]], fn (float $s): float => 0.9, 0.5, 0.9, 1e-9, 1.0))->toBe([[0.0, 10.0]])
+        ->and(Spans::whereBetween([], $wave, 0.5, 0.9, 0.001, 100.0))->toBe([]);
+    // Through both bounds in one stride: it is inside for a moment only, which is shorter than a stride, and passed over.
+    expect(Spans::whereBetween([[0.0, 100.0]], fn (float $s): float => $s < 50 ? 0.0 : 1.0, 0.4, 0.6, 1.0, 40.0))->toBe([]);
 });

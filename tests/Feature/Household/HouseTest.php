@@ -9,7 +9,7 @@ use App\Household\Theme;
 function shippedTexts(): array
 {
     $texts = [];
-    foreach (['core', 'app', 'resources/views', 'public/js', 'docs'] as $folder) {
+    foreach (['core', 'app', 'resources/views', 'resources/js', 'docs'] as $folder) {
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($folder), FilesystemIterator::SKIP_DOTS)) as $file) {
             if (in_array($file->getExtension(), ['php', 'js', 'md'], true)) {
                 $texts[$file->getPathname()] = (string) file_get_contents($file->getPathname());
@@ -73,7 +73,10 @@ it('answers every room and an unknown address without a stack trace', function (
 it('draws the page in the light that the cookie asks for, and in daylight for any other', function (): void {
     $this->withUnencryptedCookie('theme', 'night')->get('/kit')->assertSee('data-theme="night"', false);
     $this->withUnencryptedCookie('theme', 'disco')->get('/kit')->assertSee('data-theme="day"', false);
-    expect(array_map(fn (Theme $t): string => $t->value, Theme::cases()))->toBe(['day', 'beach', 'night']);
+    expect(array_map(fn (Theme $t): string => $t->value, Theme::cases()))->toBe(['day', 'beach', 'night', 'dim']);
+    // The second step down is the night’s, and dark from the first paint.
+    $this->withUnencryptedCookie('theme', 'dim')->get('/kit')->assertSee('data-theme="night"', false)->assertSee('data-dim', false)
+        ->assertSee('<meta name="color-scheme" content="dark">', false)->assertSee('<meta name="theme-color" content="#000000">', false);
 });
 
 it('reads and writes numbers as they are typed', function (string $typed, float $value): void {

@@ -35,9 +35,8 @@ it('has for every water its cautions, its form, its picture and its frame in the
     $picture = $this->get('/scene?'.$query)->assertOk()->json();
 
     expect($picture['stage'])->toBe($kind->stage()->value)
-        ->and((string) file_get_contents(public_path('js/scene.js')))->toMatch('/\b'.$kind->stage()->value.'\b/');
-    preg_match('/name="way" value="([^"]+)"/', (string) $page->getContent(), $way);
-    $this->post('/shoot?'.http_build_query(session('bench')), ['way' => html_entity_decode($way[1] ?? '')])->assertRedirect();
+        ->and((string) file_get_contents(resource_path('js/scene.js')))->toMatch('/\b'.$kind->stage()->value.'\b/');
+    $this->post(shootThis((string) $page->getContent()), session('bench'))->assertRedirect();
     $this->followingRedirects()->get('/shoot')->assertOk()->assertSee(Cautions::for($kind)[0]);
 })->with(WaterKind::cases());
 

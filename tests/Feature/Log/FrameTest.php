@@ -20,9 +20,18 @@ it('says so when no frame is waiting', function (): void {
     $this->get('/shoot/9999')->assertNotFound()->assertSee('Nothing here');
 });
 
+it('works without scripts: ticks come by a button, the open time by a field, and the frame closed just now', function (): void {
+    $frame = Frame::factory()->create();
+    $this->put("/shoot/{$frame->id}/steps", ['done' => ['compose']])->assertRedirect("/shoot/{$frame->id}");
+    expect($frame->refresh()->steps_done)->toBe(['compose']);
+    $this->travelTo('2026-11-26 08:00:00');
+    $this->put("/shoot/{$frame->id}/open", ['open_s' => '90'])->assertRedirect("/log/{$frame->id}");
+    expect($frame->refresh()->open_s)->toBe(90.0)->and($frame->opened_at?->format('Y-m-d H:i:s'))->toBe('2026-11-26 07:58:30');
+});
+
 it('keeps the steps that were ticked', function (): void {
     $frame = Frame::factory()->create();
-    $this->put("/shoot/{$frame->id}/steps", ['done' => ['compose', 'focus', 'focus']])->assertNoContent();
+    $this->withHeader('HX-Request', 'true')->put("/shoot/{$frame->id}/steps", ['done' => ['compose', 'focus', 'focus']])->assertNoContent();
 
     expect($frame->refresh()->steps_done)->toBe(['compose', 'focus']);
     $this->putJson("/shoot/{$frame->id}/steps", ['done' => ['<script>']])->assertStatus(422);
@@ -44,7 +53,8 @@ it('keeps impossible open times out', function (array $sent): void {
 
     expect($frame->refresh()->open_s)->toBeNull();
 })->with([
-    [['open_s' => '1']],
+    [['open_s' => 'long']],
+    [['opened_at_ms' => '1795680000000']],
     [['opened_at_ms' => '1790000000123']],
     [['opened_at_ms' => '1790000000123', 'open_s' => '-1']],
     [['opened_at_ms' => '1790000000123', 'open_s' => 'NaN']],
@@ -76,8 +86,7 @@ it('corrects the next frame’s exposure by exactly what was seen', function ():
     $frame = Frame::factory()->create();
     $frame->update(['open_s' => $frame->exact_s, 'opened_at' => now(), 'blur' => 'right', 'exposure_thirds' => 3]);
     $page = $this->get("/bench?next={$frame->id}")->assertOk()->getContent();
-    preg_match('/name="way" value="([^"]+)"/', (string) $page, $way);
-    $this->post('/shoot?'.http_build_query(session('bench')), ['way' => html_entity_decode($way[1])])->assertRedirect();
+    $this->post(shootThis((string) $page), session('bench'))->assertRedirect();
     $next = Frame::query()->latest('id')->firstOrFail();
     $light = fn (Frame $f): float => $f->exact_s / $f->plan->way->aperture ** 2 * $f->plan->way->iso / 2 ** $f->plan->way->stops;
 

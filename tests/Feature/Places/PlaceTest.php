@@ -258,6 +258,15 @@ it('finds windows, ranked or by time, and says how rare they are', function (): 
     $this->get('/windows')->assertOk()->assertSee('Say what the picture needs');
 });
 
+it('shows the best forty windows at first, and all when they are asked for', function (): void {
+    $query = ['place' => shelf()->id, 'light' => 'any', 'months' => '12', 'above' => '2'];
+    $count = fn (string $page): int => substr_count($page, 'class="coming-when"');
+    $first = (string) $this->get('/windows?'.http_build_query($query))->assertOk()->assertSee('Show all')->getContent();
+    $all = (string) $this->get('/windows?'.http_build_query($query + ['all' => '1']))->assertOk()->assertDontSee('Show all')->getContent();
+    preg_match('/<b>(\d+)<\/b> windows/', $all, $found);
+    expect($count($first))->toBe(40)->and($count($all))->toBe((int) $found[1])->toBeGreaterThan(200);
+});
+
 it('writes windows as a calendar with an alarm and the cautions, and as a table', function (): void {
     $query = http_build_query(['place' => shelf()->id, 'above' => '4.5', 'light' => 'golden', 'months' => '2']);
     $ics = (string) $this->get('/windows.ics?'.$query)->assertOk()->assertHeader(

@@ -1,5 +1,5 @@
 @if ($read === null)
-    <x-entry name="at" label="For (UTC)" class="is-wide" :value="old('at', request('at', now()->utc()->format('Y-m-d H:i')))" :problem="$at('at')" hint="The row nearest to it is picked"/>
+    <x-entry name="at" type="datetime-local" label="For (UTC)" class="is-wide" :value="old('at', request('at', now()->utc()->format('Y-m-d\TH:i')))" :problem="$at('at')" hint="The row nearest to it is picked"/>
     <label for="f-files" class="note-label">Text files of observations: buoys' columns, or CSV with named columns</label>
     <input type="file" id="f-files" name="files[]" multiple class="input is-file" @if ($at('files')) aria-invalid="true" aria-describedby="f-files-problem" @endif>
     @if ($at('files') || $at('files.0'))<p class="problem" id="f-files-problem" role="alert">{{ $at('files') ?? $at('files.0') }}</p>@endif

@@ -6,7 +6,7 @@
     <x-entry name="share" label="Across" unit="%" :value="old('share', '33')" :problem="$at('share')" inputmode="decimal" hint="A third of the frame is 33 %"/>
     <x-entry name="seconds" label="in" unit="s" :value="old('seconds')" :problem="$at('seconds')" inputmode="decimal"/>
     <p class="running" data-running>0.0 s</p>
-    <button type="button" class="button pad" data-turns="Start: an edge is at the line|Stop: it is at the next" data-keeps="spans" data-into="seconds" data-one>Start: an edge is at the line</button>
+    <button type="button" class="button pad" data-rapid data-turns="Start: an edge is at the line|Stop: it is at the next" data-keeps="spans" data-into="seconds" data-one>Start: an edge is at the line</button>
 </div>
 <div data-when="by=wind">
     <p class="hint">{{ $air ? 'Filled in from the '.$air[0].', which is made up.' : '' }} <a href="{{ route('water.tool', ['kind' => 'clouds', 'weather' => 1]) }}">Read the simulated weather</a></p>

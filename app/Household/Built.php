@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Household;
+
+/** The addresses of what was built into public/build: each file's name changes with its contents, so that it may be kept for ever. */
+final class Built
+{
+    /** @var array<string, string>|null */
+    private ?array $files = null;
+
+    public function url(string $name): string
+    {
+        $this->files ??= self::read();
+
+        return '/build/'.($this->files[$name] ?? $name);
+    }
+
+    /** @return array<string, string> */
+    private static function read(): array
+    {
+        /** @var array{files: array<string, string>} $manifest */
+        $manifest = json_decode((string) file_get_contents(public_path('build/manifest.json')), true, 4, JSON_THROW_ON_ERROR);
+
+        return $manifest['files'];
+    }
+}

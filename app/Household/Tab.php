@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Household;
+
+/** The tabs behind the doors, by the names of their routes, with the key that leads to each after g. */
+enum Tab: string
+{
+    case Outlook = 'outlook';
+    case Windows = 'windows';
+    case Places = 'places';
+    case Bench = 'bench';
+    case Water = 'water';
+    case Compare = 'compare';
+    case Shoot = 'shoot';
+    case Log = 'log';
+    case Kit = 'kit';
+    case Card = 'card';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Shoot => 'Run sheet',
+            self::Log => 'Frames',
+            self::Kit => 'Bag',
+            self::Outlook, self::Windows, self::Places, self::Bench, self::Water, self::Compare, self::Card => ucfirst($this->value),
+        };
+    }
+
+    /** Null where the door's own key leads to it. */
+    public function key(): ?string
+    {
+        return match ($this) {
+            self::Windows => 'w',
+            self::Places => 'p',
+            self::Water => 'm',
+            self::Compare => 'c',
+            self::Card => 'd',
+            self::Outlook, self::Bench, self::Shoot, self::Log, self::Kit => null,
+        };
+    }
+}

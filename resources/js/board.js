@@ -1,0 +1,93 @@
+// The day board's cursor: it reads out what the server worked out for each ten minutes. A finger pushes the drawing sideways, and a tap sets
+// the cursor; a mouse drags it.
+
+const shown = (board) => [...board.querySelectorAll('svg')].find((svg) => svg.getClientRects().length) ?? board.querySelector('svg');
+
+const readings = new WeakMap();
+
+function readingsOf(board) {
+    if (!readings.has(board)) {
+        readings.set(board, JSON.parse(board.dataset.readings));
+    }
+    return readings.get(board);
+}
+
+const x = (svg, place, count) => Number(svg.dataset.left) + (place / (count - 1)) * (svg.dataset.right - svg.dataset.left);
+
+function show(board, place) {
+    const all = readingsOf(board);
+    const chosen = Math.max(0, Math.min(all.length - 1, place));
+    const reading = all[chosen];
+    board.dataset.at = String(chosen);
+    for (const svg of board.querySelectorAll('svg')) {
+        const cursor = svg.querySelector('.cursor');
+        cursor.setAttribute('transform', `translate(${x(svg, chosen, all.length)} 0)`);
+        cursor.setAttribute('aria-valuenow', String(chosen));
+        cursor.setAttribute('aria-valuetext', [reading.at, reading.tide, reading.tideLabel, reading.sun && `sun ${reading.sun}`, reading.sunLabel, reading.light, reading.lightLabel,
+            reading.left && `time left by these numbers ${reading.left}`].filter(Boolean).join(', '));
+    }
+    for (const [name, value] of Object.entries(reading)) {
+        for (const field of board.querySelectorAll(`[data-read="${name}"]`)) {
+            field.textContent = value;
+            if (!name.endsWith('Label')) {
+                field.closest('.reading-of').toggleAttribute('hidden', value === '');
+            }
+        }
+    }
+}
+
+function placeAt(board, clientX) {
+    const svg = shown(board);
+    const box = svg.getBoundingClientRect();
+    const at = ((clientX - box.left) / box.width) * svg.viewBox.baseVal.width;
+    const count = readingsOf(board).length;
+    return Math.round(((at - svg.dataset.left) / (svg.dataset.right - svg.dataset.left)) * (count - 1));
+}
+
+function bring(board, place) {
+    const svg = shown(board);
+    const scroll = board.querySelector('.board-scroll');
+    scroll.scrollLeft = (x(svg, place, readingsOf(board).length) / svg.viewBox.baseVal.width) * svg.getBoundingClientRect().width - scroll.clientWidth / 2;
+}
+
+function start(board) {
+    let dragging = false;
+    board.dataset.started = 'yes';
+    show(board, Number(board.dataset.opening));
+    bring(board, Number(board.dataset.opening));
+    board.addEventListener('pointerdown', (event) => {
+        if (event.target.closest('svg') && (event.pointerType !== 'touch' || event.target.closest('.cursor'))) {
+            dragging = true;
+            show(board, placeAt(board, event.clientX));
+        }
+    });
+    board.addEventListener('pointermove', (event) => dragging && show(board, placeAt(board, event.clientX)));
+    for (const end of ['pointerup', 'pointerleave', 'pointercancel']) {
+        board.addEventListener(end, () => { dragging = false; });
+    }
+    board.addEventListener('click', (event) => {
+        const part = event.target.closest('[data-part]');
+        if (part) {
+            const place = (Number(part.dataset.part) + 4) * 6;
+            show(board, place);
+            bring(board, place);
+        } else if (event.target.closest('svg')) {
+            show(board, placeAt(board, event.clientX));
+        }
+    });
+    board.addEventListener('keydown', (event) => {
+        const by = { ArrowRight: 1, ArrowLeft: -1, PageUp: 6, PageDown: -6, Home: -999, End: 999 }[event.key];
+        if (by && event.target.closest('.cursor')) {
+            event.preventDefault();
+            show(board, Number(board.dataset.at) + by);
+            bring(board, Number(board.dataset.at));
+        }
+    });
+}
+
+// A board comes at first without the hold plan, which takes longer, and again with it.
+export function startBoard() {
+    const all = () => document.querySelectorAll('[data-board]:not([data-started])').forEach(start);
+    all();
+    document.addEventListener('htmx:afterSwap', all);
+}

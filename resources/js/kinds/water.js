@@ -1,0 +1,4 @@
+import '../base.js';
+import { startWater } from '../water.js';
+
+startWater();

@@ -1,0 +1,13 @@
+@php($glass = $bench->form->aim->glass)
+<fieldset class="strip">
+    <legend>This light through your filters <small>at {{ $bench->question->apertureAsRead()->label() }}, ISO {{ $bench->question->isoAsRead()->label() }}</small></legend>
+    @if ($bench->lostGlass())<p class="warn">“{{ $bench->lostGlass() }}” cannot be put on with this bag; the look leads again.</p>@endif
+    <input type="hidden" name="glass_was" value="{{ $glass }}">
+    <label class="glass-mark is-free"><input type="radio" name="glass" value="" @checked($glass === '' || $bench->lostGlass())>
+        <span><b>By the look</b> <small>or the target</small></span></label>
+    @foreach ($bench->marks() as $mark)
+        @php($label = $mark->filters->label())
+        <label @class(['glass-mark', 'is-walled' => $mark->wall])><input type="radio" name="glass" value="{{ $label }}" @checked($label === $glass)>
+            <span><b>{{ $mark->shutterLabel() }}</b> <small>{{ $label }}</small> <small>{{ $mark->wall ? $mark->wall->why : $bench->lookAt($mark) }}</small></span></label>
+    @endforeach
+</fieldset>

@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+use GentlePour\Exposure\ShutterTime;
+use GentlePour\Kit\Sensor;
+use GentlePour\Motion\CloudDrift;
+use GentlePour\Motion\CloudLook;
+use GentlePour\Motion\Clouds;
+use GentlePour\Motion\Dispersion;
+use GentlePour\Motion\Flow;
+use GentlePour\Motion\Framing;
+use GentlePour\Motion\Look;
+use GentlePour\Motion\LookBand;
+use GentlePour\Motion\LookBands;
+use GentlePour\Motion\MovingSubject;
+use GentlePour\Motion\MovingWater;
+use GentlePour\Motion\Picture;
+use GentlePour\Motion\ShoreRhythm;
+use GentlePour\Motion\WaterKind;
+use GentlePour\Motion\WaterSpec;
+use GentlePour\Motion\Waves;
+use GentlePour\Motion\WaveSpectrum;
+
+// What a description of water comes to, and the words at every bound. By hand; the bounds are common practice and judgement.
+
+function at24(float $obliqueDeg = 0.0): Framing
+{
+    return new Framing(new Sensor(36, 24), 24, 12, $obliqueDeg);
+}
+
+it('takes flowing water by a float before its speed, its speed before its drop, and its own grain before the usual one', function (): void {
+    $flow = fn (WaterKind $kind, mixed ...$said): MovingWater => (new WaterSpec($kind, ...$said))->in(at24());
+    expect($flow(WaterKind::River, speedMS: 2.0)->speedMS())->toBe(2.0)
+        ->and($flow(WaterKind::River, speedMS: 2.0)->featureM())->toBe(0.25)
+        ->and($flow(WaterKind::River, speedMS: 2.0, featureM: 0.6)->featureM())->toBe(0.6)
+        ->and($flow(WaterKind::River, speedMS: 2.0, float: [6.0, 4.0])->speedMS())->toBe(1.5)
+        ->and($flow(WaterKind::Cascade, speedMS: 2.0, dropM: 5.0)->speedMS())->toBe(2.0)
+        ->and($flow(WaterKind::Weir, dropM: 5.0)->speedMS())->toBeAbout(sqrt(2 * 9.80665 * 5), 1e-4)
+        ->and($flow(WaterKind::Plunge, dropM: 5.0)->speedMS())->toBeAbout(sqrt(2 * 9.80665 * 5) * 2 / 3, 1e-4)
+        ->and($flow(WaterKind::River, speedMS: 2.0))->toBeInstanceOf(Flow::class)
+        ->and(fn () => $flow(WaterKind::River, dropM: 2.0))->toBeRefused('A river has no drop; give its speed or a timed float.', 'drop_m')
+        ->and(fn () => $flow(WaterKind::River))->toBeRefused('The speed of the water', 'speed_m_s')
+        ->and(fn () => $flow(WaterKind::River, float: [0.0, 4.0]))->toBeRefused('distance of the float', 'float.distance_m')
+        ->and(fn () => $flow(WaterKind::River, float: [4.0, 0.0]))->toBeRefused('time of the float', 'float.seconds')
+        ->and(fn () => $flow(WaterKind::River, speedMS: 61.0))->toBeRefused('speed of the water', 'speed_m_s')
+        ->and(fn () => $flow(WaterKind::River, speedMS: 2.0, featureM: 99.0))->toBeRefused('between', 'feature_m');
+});
+
+it('takes waves by their period, deep and of a metre unless it is said, with a chop only where both heights are known', function (): void {
+    $sea = fn (mixed ...$said): Waves => (new WaterSpec(WaterKind::Swell, ...$said))->in(at24());
+    expect($sea(periodS: 8.0)->periodS())->toBeAbout(8.0, 1e-9)->and($sea(periodS: 8.0)->depthM())->toBe(Dispersion::DEEP_M)
+        ->and($sea(periodS: 8.0, depthM: 3.0)->depthM())->toBe(3.0)
+        ->and($sea(periodS: 8.0, shortestWaveM: 2.0)->featureM())->toBe(2.0)->and($sea(periodS: 8.0)->featureM())->toBe(0.3)
+        ->and($sea(periodS: 8.0, heightM: 2.0, chop: [3.0, 0.5])->textureKept(1.0))
+        ->toBeAbout(Waves::ofSeas([WaveSpectrum::ofPeriod(8.0, 3.3, 2.0), WaveSpectrum::ofPeriod(3.0, 3.3, 0.5)], at24())->textureKept(1.0), 1e-12)
+        ->and(fn () => $sea())->toBeRefused('The wave period', 'peak_period_s')
+        ->and(fn () => $sea(periodS: 8.0, chop: [3.0, 0.5]))->toBeRefused('significant height of each', 'significant_height_m')
+        ->and(fn () => $sea(periodS: 8.0, heightM: 1.0, chop: [99.0, 0.5]))->toBeRefused('period', 'chop.peak_period_s')
+        ->and((new WaterSpec(WaterKind::Swell, heightM: 1.56))->breakerDepthM())->toBeAbout(2.0, 1e-9)
+        ->and((new WaterSpec(WaterKind::Swell))->breakerDepthM())->toBeNull()
+        ->and((new WaterSpec(WaterKind::River, heightM: 1.0))->breakerDepthM())->toBeNull();
+});
+
+it('knows of each water whether it falls, how much of its foot speed is seen, its grain and whether it comes in waves', function (
+    WaterKind $kind, bool $falls, float $share, ?float $grain, bool $waves,
+): void {
+    expect([$kind->falls(), $kind->shareOfFootSpeed(), $kind->featureM(), $kind->comesInWaves()])->toBe([$falls, $share, $grain, $waves]);
+})->with([
+    [WaterKind::Swell, false, 0.0, null, true], [WaterKind::Chop, false, 0.0, null, true], [WaterKind::Lake, false, 0.0, null, true],
+    [WaterKind::Backwash, false, 0.0, 0.15, true], [WaterKind::Foam, false, 0.0, 0.1, false], [WaterKind::Plunge, true, 2 / 3, 0.3, false],
+    [WaterKind::Cascade, true, 2 / 3, 0.25, false], [WaterKind::Weir, true, 1.0, 0.2, false], [WaterKind::Rapid, false, 0.0, 0.3, false],
+    [WaterKind::River, false, 0.0, 0.25, false],
+]);
+
+it('says of a shore what so many waves make of it, and when to open', function (float $waves, string $words, ?string $moment): void {
+    $rhythm = new ShoreRhythm(8 * $waves, 8);
+    expect($rhythm->words())->toBe($words)->and($rhythm->moment(WaterKind::Swell))->toBe($moment)
+        ->and($rhythm->moment(WaterKind::River))->toBeNull()->and($rhythm->moment(WaterKind::Backwash))->toContain('about 4.0 s, half the period');
+})->with([
+    [0.499, 'one gesture: the moment of opening is the picture', 'Open as the crest stands up, or at the top of the uprush.'],
+    [0.5, 'most of one wave', 'Open on the biggest wave of a set, at its crest.'],
+    [0.999, 'most of one wave', 'Open on the biggest wave of a set, at its crest.'],
+    [1.0, 'patchy: each wave leaves its own edge', 'Open on the biggest wave of a set, at its crest.'],
+    [2.999, 'patchy: each wave leaves its own edge', 'Open on the biggest wave of a set, at its crest.'],
+    [3.0, 'patchy: each wave leaves its own edge', 'Waves come in groups: let a whole set into the frame.'],
+    [3.001, 'nearly even', 'Waves come in groups: let a whole set into the frame.'],
+    [4.999, 'nearly even', 'Waves come in groups: let a whole set into the frame.'],
+    [5.0, 'even: the waves blend into one edge', null],
+]);
+
+it('drifts clouds at the speed that wind, height and bearing give, and refuses what no sky has', function (): void {
+    $wind = fn (float $speed, float $base, float $up, float $across): Clouds => Clouds::ofWind($speed, $base, $up, $across, 24, 36);
+    // 24 mm over 36 mm of 10 m/s over 1000 m: at 30 degrees up sin is a half.
+    expect($wind(10, 1000, 30, 1.0)->sharePerSecond)->toBeAbout(24 / 36 * 0.01 * 0.5, 1e-12)
+        ->and($wind(10, 1000, 30, 0.0)->sharePerSecond)->toBeAbout(24 / 36 * 0.01 * 0.25, 1e-12)
+        // In between the parts add as components: 0.6 across and 0.8 along.
+        ->and($wind(10, 1000, 30, 0.6)->sharePerSecond)->toBeAbout(24 / 36 * 0.01 * hypot(0.6 * 0.5, 0.8 * 0.25), 1e-12)
+        ->and(Clouds::ofCrossing(0.25, 50)->sharePerSecond)->toBe(0.005)
+        ->and(Clouds::ofCrossing(1.0, 0.5)->sharePerSecond)->toBe(2.0)
+        ->and(Clouds::ofCrossing(0.005, 7200)->sharePerSecond)->toBeGreaterThan(0.0)
+        ->and(fn () => $wind(121, 1000, 30, 1.0))->toBeRefused('speed of the clouds', 'speed_m_s')
+        ->and(fn () => $wind(10, 49, 30, 1.0))->toBeRefused('height of the clouds', 'base_m')
+        ->and(fn () => $wind(10, 1000, 91, 1.0))->toBeRefused('elevation', 'elevation_deg')
+        ->and(fn () => $wind(10, 1000, 30, 1.1))->toBeRefused('share across', 'across')
+        ->and(fn () => Clouds::ofCrossing(1.01, 50))->toBeRefused('share of the frame', 'frame_share')
+        ->and(fn () => Clouds::ofCrossing(0.004, 50))->toBeRefused('share of the frame', 'frame_share')
+        ->and(fn () => Clouds::ofCrossing(0.25, 7201))->toBeRefused('time of the crossing', 'seconds');
+    expect(array_map(fn (CloudDrift $d): float => $d->across(), CloudDrift::cases()))->toBe([1.0, 0.7, 0.0]);
+    // A twelfth of the frame leaves two thirds of an edge's contrast, a sixth half.
+    expect(Clouds::ofCrossing(0.5, 60)->contrastKept(10))->toBeAbout(2 / 3, 1e-12)->and(Clouds::ofCrossing(0.5, 60)->contrastKept(20))->toBeAbout(0.5, 1e-12);
+});
+
+it('aims at each look of the clouds inside of its band, and where a band is open from 1/4000 s or for two stops', function (): void {
+    $window = fn (CloudLook $look): array => [Clouds::ofCrossing(0.3, 100)->window($look)->min->seconds, Clouds::ofCrossing(0.3, 100)->window($look)->max->seconds];
+    // 0.003 of the frame a second.
+    expect($window(CloudLook::Still))->toBe([2 ** -12, 1.0])->and($window(CloudLook::Soft))->toEqualWithDelta([1.0, 10.0], 1e-9)
+        ->and($window(CloudLook::Streaked))->toEqualWithDelta([10.0, 0.25 / 0.003], 1e-9)
+        ->and($window(CloudLook::Sheet))->toEqualWithDelta([0.25 / 0.003, 4 * 0.25 / 0.003], 1e-9)
+        ->and(array_map(fn (float $s): CloudLook => CloudLook::ofShare($s), [0.0029, 0.003, 0.0299, 0.03, 0.2499, 0.25]))
+        ->toBe([CloudLook::Still, CloudLook::Soft, CloudLook::Soft, CloudLook::Streaked, CloudLook::Streaked, CloudLook::Sheet]);
+    // Clouds that hardly move are still for a day, and no look asks for longer than that.
+    expect(Clouds::ofWind(0.1, 16000, 1, 0.0, 10, 36)->window(CloudLook::Sheet)->max->seconds)->toBe(ShutterTime::LONGEST_S);
+});
+
+it('holds its own beginning and not its end, and knows the look at any time', function (): void {
+    $band = new LookBand(Look::Silk, 1.0, 2.0);
+    expect([$band->holds(0.99), $band->holds(1.0), $band->holds(1.99), $band->holds(2.0)])->toBe([false, true, true, false])
+        ->and((new LookBand(Look::Held, null, 2.0))->holds(0.0))->toBeTrue()->and((new LookBand(Look::Glass, 2.0, null))->holds(1e9))->toBeTrue();
+    $bands = LookBands::of(Flow::of(2.0, 0.25, at24()), at24());
+    foreach ($bands->bands as $one) {
+        expect($bands->at($one->minS ?? 1e-9)->look)->toBe($one->look)->and($bands->band($one->look))->toBe($one);
+    }
+    expect(array_map(fn (LookBand $b): string => $b->look->value, $bands->bands))->toBe(['held', 'lively', 'brushed', 'silk', 'mist', 'glass'])
+        ->and($bands->at(NAN)->look)->toBe(Look::Glass)
+        ->and(array_map(fn (Look $l): ?float => $l->leastTexture(), Look::cases()))->toBe([null, 0.80, 0.45, 0.20, 0.07, 0.0]);
+    // Every bound is where the texture kept falls to the look's least, to a part in a million.
+    foreach (['lively' => 0.80, 'brushed' => 0.45, 'silk' => 0.20, 'mist' => 0.07] as $look => $least) {
+        expect(Flow::of(2.0, 0.25, at24())->textureKept((float) $bands->band(Look::from($look))?->maxS))->toBeAbout($least, 1e-6);
+    }
+});
+
+it('skips the looks that a water passes before anything looks moved', function (): void {
+    // A grain that is smaller than a circle of confusion moves by many grains before it looks moved.
+    $framing = new Framing(new Sensor(36, 24), 24, 100);
+    $water = new class implements MovingWater
+    {
+        public function textureKept(float $seconds): float
+        {
+            return $seconds < 0.5 ? 0.5 : 0.1;
+        }
+
+        public function speedMS(): float
+        {
+            return 0.2;
+        }
+
+        public function featureM(): float
+        {
+            return 0.1;
+        }
+
+        public function waves(float $seconds): ?float
+        {
+            return null;
+        }
+    };
+    $held = $framing->sharpSeconds(0.2);
+    $bands = LookBands::of($water, $framing);
+    expect($held)->toBeGreaterThan(0.5)
+        ->and(array_map(fn (LookBand $b): string => $b->look->value, $bands->bands))->toBe(['held', 'mist', 'glass'])
+        ->and($bands->band(Look::Silk))->toBeNull()
+        ->and($bands->bands[1]->minS)->toBe($held)->and($bands->bands[1]->maxS)->toBeGreaterThan(1e5);
+});
+
+it('draws a streak by speed, time, lens and distance, shorter for what runs at an angle, and as a share of the side it runs along', function (): void {
+    // 24 mm over 12 m: a metre is 2 mm; at 60 degrees towards the camera it is half.
+    expect(at24()->streakMm(3.0, 0.5))->toBeAbout(3.0, 1e-12)->and(at24(60)->streakMm(3.0, 0.5))->toBeAbout(1.5, 1e-12)
+        ->and(at24()->streakShare(WaterKind::River, 3.0, 0.5))->toBeAbout(3 / 36, 1e-12)
+        ->and(at24()->streakShare(WaterKind::Plunge, 3.0, 0.5))->toBeAbout(3 / 24, 1e-12)
+        ->and(at24()->sharpSeconds(0.0))->toBeGreaterThan(1e6)
+        ->and(fn () => new Framing(new Sensor(36, 24), 24, 12, 91))->toBeRefused('between', 'oblique_deg')
+        ->and(fn () => new Framing(new Sensor(36, 24), 24, 0))->toBeRefused('distance', 'distance_m')
+        ->and(fn () => new Framing(new Sensor(36, 24), 0, 12))->toBeRefused('focal', 'focal_length_mm')
+        ->and(array_map(fn (MovingSubject $m): float => $m->speedMS(), MovingSubject::cases()))->toBe([0.3, 1.5, 0.2, 0.05, 1.4, 10.0]);
+});
+
+it('finds the pairs that do not meet, the earlier first, the widest apart first, and never a target against itself', function (): void {
+    $picture = Picture::of([lookTarget('fall', 1, 2), lookTarget('cloud', 100, 200), lookTarget('leaf', 0.01, 0.04), lookTarget('also', 1.5, 3)]);
+    expect(array_map(fn ($c): array => [$c->shorter->name, $c->longer->name], $picture->conflicts()))->toBe([
+        ['leaf', 'cloud'], ['fall', 'cloud'], ['leaf', 'also'], ['also', 'cloud'], ['leaf', 'fall'],
+    ])->and($picture->conflicts()[0]->sentence())->toStartWith('Silk for leaf ends at');
+    $frames = array_map(fn (array $f): array => array_map(fn ($t): string => $t->name, $f['targets']), $picture->frames());
+    expect($frames)->toBe([['leaf'], ['fall', 'also'], ['cloud']])
+        ->and($picture->meet())->toBeNull()
+        ->and(Picture::of([lookTarget('fall', 1, 2), lookTarget('also', 2, 3)])->conflicts())->toBe([]);
+});
+
+it('splits a sea into bins of equal weight that lie end to end over all of it', function (): void {
+    $waves = Waves::ofPeriod(8.0, at24());
+    $bins = $waves->bins(6, [0.0, 1.0, 4.0]);
+    expect($bins)->toHaveCount(6)->and(array_sum(array_column($bins, 'weight')))->toBeAbout(1.0, 1e-9)
+        ->and($bins[0]['radS'][0])->toBeAbout(0.5 * 2 * M_PI / 8, 1e-9)
+        ->and($bins[5]['radS'][1])->toBeAbout(Dispersion::radSOfWavelength(0.3, Dispersion::DEEP_M), 1e-9);
+    foreach ($bins as $i => $bin) {
+        expect($bin['weight'])->toBeAbout(1 / 6, 0.05)->and($bin['kept'][0])->toBeAbout(1.0, 1e-9)->and($bin['kept'][2])->toBeLessThan($bin['kept'][1])
+            ->and($bin['radS'][1])->toBeGreaterThan($bin['radS'][0]);
+        $i === 0 ?: expect($bin['radS'][0])->toBeAbout($bins[$i - 1]['radS'][1], 1e-9);
+    }
+    expect($waves->textureKept(0.0))->toBe(1.0)->and($waves->textureKept(-1.0))->toBe(1.0)->and($waves->textureKept(1e-6))->toBeAbout(1.0, 1e-9)
+        ->and($waves->bins(1, [1.0])[0]['kept'][0])->toBeAbout($waves->textureKept(1.0), 1e-12)
+        ->and(fn () => Waves::ofPeriod(8.0, at24(), 0.01))->toBeRefused('shortest wave', 'shortest_wave_m')
+        ->and(fn () => Waves::ofSeas([WaveSpectrum::ofPeriod(8.0)], at24(), 0.3, 0.0))->toBeRefused('depth', 'depth_m');
+});
+
+it('keeps of one narrow band what the square of sinc leaves: a single wave of 8 s over 2 s keeps 0.9', function (): void {
+    // A very peaked sea is nearly one wave: sinc(pi t / T), closed form; the slope weight leans a little to shorter ones.
+    $swell = Waves::ofSeas([WaveSpectrum::ofPeriod(8.0, 7.0)], at24(), 90.0);
+    foreach ([0.1, 0.5, 2.0] as $seconds) {
+        $phase = M_PI * $seconds / 8;
+        expect($swell->textureKept($seconds))->toBeAbout(sin($phase) / $phase, 0.01);
+    }
+});

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Drop;
+use App\Models\Filter;
+use App\Models\Frame;
+use App\Models\LevelMark;
+use App\Models\Measurement;
+use App\Models\Outing;
+use App\Models\Place;
+use App\Models\ShotList;
+use App\Models\Sighting;
+use Illuminate\Support\Facades\DB;
+
+/** @return array<string, list<array<string, mixed>>> every row of every table that a press can delete from */
+function everything(): array
+{
+    $tables = ['places', 'level_marks', 'sightings', 'subjects', 'outings', 'tide_entries', 'frames', 'shot_lists', 'measurements', 'filters', 'cameras', 'lenses'];
+
+    return array_combine($tables, array_map(fn (string $t): array => DB::table($t)->orderBy('id')->get()->map(fn ($r): array => (array) $r)->all(), $tables));
+}
+
+it('brings back whatever a press deleted, with all that went along, exactly as it was', function (callable $address): void {
+    $list = ShotList::query()->first() ?? ShotList::query()->create(['title' => 'Two', 'note' => null, 'total_s' => 60]);
+    Frame::query()->limit(2)->get()->each(fn (Frame $f) => $f->update(['shot_list_id' => $list->id]));
+    Frame::query()->latest('id')->first()?->update(['shot_list_id' => $list->id, 'open_s' => null, 'opened_at' => null]);
+    Measurement::factory()->create(['place_id' => Place::query()->firstOrFail()->id]);
+    $before = everything();
+    $gone = $this->delete($address());
+    $gone->assertRedirect()->assertSessionHas('undo');
+    expect(everything())->not->toEqual($before);
+    $this->get((string) $gone->headers->get('Location'))->assertOk();
+    $this->post('/undo/'.Drop::query()->latest('id')->value('id'))->assertRedirect()->assertSessionHas('done', 'It is back, as it was.');
+    expect(everything())->toEqual($before)->and(Drop::query()->count())->toBe(0);
+})->with([
+    'a place with its marks, subjects, outings and sightings' => [fn () => '/places/'.Place::query()->firstOrFail()->id],
+    'a mark' => [fn () => '/marks/'.LevelMark::query()->firstOrFail()->id],
+    'a sighting' => [fn () => '/sightings/'.Sighting::query()->firstOrFail()->id],
+    'an outing' => [fn () => '/outings/'.(Outing::query()->first() ?? Outing::factory()->create())->id],
+    'a frame that others came after' => [fn () => '/log/'.(Frame::query()->whereIn('id', Frame::query()->whereNotNull('after_frame_id')->select('after_frame_id'))->first() ?? Frame::query()->firstOrFail())->id],
+    'a list with what waits in it' => [fn () => '/lists/'.ShotList::query()->firstOrFail()->id],
+    'a measurement' => [fn () => '/water/measurements/'.Measurement::query()->firstOrFail()->id],
+    'a filter' => [fn () => '/kit/filter/'.Filter::query()->firstOrFail()->id],
+]);
+
+it('shows the way back beside the word that something is gone', function (): void {
+    $mark = LevelMark::query()->firstOrFail();
+    $this->followingRedirects()->delete("/marks/{$mark->id}")->assertOk()->assertSee('The mark is gone.')->assertSee('/undo/'.Drop::query()->value('id'))->assertSee('Undo');
+});
+
+it('says when it is too late, done already, or its name is taken', function (): void {
+    $this->post('/undo/999')->assertRedirect()->assertSessionHas('problem', 'That is undone already, or too long ago to be undone.');
+    $filter = Filter::query()->firstOrFail();
+    $row = (array) DB::table('filters')->find($filter->id);
+    $this->delete("/kit/filter/{$filter->id}");
+    DB::table('filters')->insert([...$row, 'id' => 999]);
+    $drop = Drop::query()->value('id');
+    $this->post("/undo/{$drop}")->assertRedirect()->assertSessionHas('problem', 'It cannot come back: something else has taken its name or its place meanwhile.');
+    expect(Drop::query()->count())->toBe(1);
+});
+
+it('keeps the last fifty drops', function (): void {
+    foreach (range(1, 52) as $i) {
+        $this->delete('/water/measurements/'.Measurement::factory()->create()->id);
+    }
+    expect(Drop::query()->count())->toBe(50);
+});
+
+it('answers the same form sent twice in a moment once, and the second time as the first', function (): void {
+    $query = benchQuery();
+    $address = shootThis((string) $this->get('/bench?'.http_build_query($query))->getContent());
+    $before = Frame::query()->count();
+    $first = $this->post($address, $query);
+    $second = $this->post($address, $query);
+    expect(Frame::query()->count())->toBe($before + 1)->and($second->headers->get('Location'))->toBe($first->headers->get('Location'));
+    // Another form, or the same after a moment, is another press.
+    $this->post($address, [...$query, 'distance' => '9']);
+    usleep(650_000);
+    $this->post($address, $query);
+    expect(Frame::query()->count())->toBe($before + 3);
+});
+
+it('says what was done although the press came twice', function (): void {
+    $filter = Filter::query()->firstOrFail();
+    $this->put("/kit/filter/{$filter->id}/packed");
+    $this->put("/kit/filter/{$filter->id}/packed")->assertRedirect();
+    $this->get('/kit')->assertSee($filter->name.($filter->packed ? ' stays at home.' : ' is packed.'));
+    expect($filter->fresh()?->packed)->toBe(! $filter->packed);
+});
