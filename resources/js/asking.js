@@ -115,8 +115,12 @@ export class Asking {
         }
     }
 
-    sent() {
+    // The question before is overtaken: its answer, should it still come, is dropped.
+    sent(xhr) {
         const form = this.form();
+        const before = this.latest;
+        this.latest = xhr;
+        before?.abort();
         this.asked = new Map(namesOf(form).map((name) => [name, valueOf(form, name)]));
         this.once.forEach((name) => write(form, name, ''));
         this.sentMs = performance.now();
@@ -167,7 +171,8 @@ export class Asking {
     }
 
     start() {
-        const ours = (event) => this.form() && event.detail.requestConfig?.elt.id === `${this.id}-asks`;
+        const asks = (event) => this.form() && event.detail.requestConfig?.elt.id === `${this.id}-asks`;
+        const ours = (event) => asks(event) && event.detail.xhr === this.latest;
         let kept = [];
         document.addEventListener('input', (event) => event.target.form === this.form() && this.askIn(TYPING_MS));
         document.addEventListener('change', (event) => event.target.form === this.form() && this.askIn(PRESSED_MS));
@@ -183,8 +188,11 @@ export class Asking {
                 this.hold(event.submitter);
             }
         });
-        document.addEventListener('htmx:beforeSend', (event) => ours(event) && this.sent());
-        document.addEventListener('htmx:beforeSwap', (event) => { kept = ours(event) ? this.changed() : []; });
+        document.addEventListener('htmx:beforeSend', (event) => asks(event) && this.sent(event.detail.xhr));
+        document.addEventListener('htmx:beforeSwap', (event) => {
+            kept = ours(event) ? this.changed() : [];
+            event.detail.shouldSwap &&= !asks(event) || ours(event);
+        });
         document.addEventListener('htmx:afterSwap', (event) => ours(event) && this.swapped(kept));
         // A request that a newer one overtook ends without a status, and without a word.
         document.addEventListener('htmx:afterRequest', (event) => ours(event) && event.detail.xhr.status > 0 && this.finished(event.detail));
