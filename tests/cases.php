@@ -5,6 +5,7 @@ declare(strict_types=1);
 // What several tests make their cases of.
 
 use App\Drawing\DayBoard;
+use App\Household\Dropping;
 use App\Household\Settings;
 use App\Models\Place;
 use App\Rooms\Bench\Bench;
@@ -152,7 +153,7 @@ function settings(): Settings
 
 function tastes(): Tastes
 {
-    return new Tastes(settings());
+    return new Tastes(settings(), resolve(Dropping::class));
 }
 
 /**

@@ -39,6 +39,9 @@ final readonly class DayBoard
 
     private const EV_NAMED = [-4, 0, 4, 8, 12, 16];
 
+    /** From one line of labels to the next. */
+    private const LINE = 17.0;
+
     /** Width of the flag that says when to leave. */
     public const FLAG = 150.0;
 
@@ -180,14 +183,69 @@ final readonly class DayBoard
     /** @return list<TideMark> */
     public function waters(): array
     {
-        return array_map(function (TideEvent $e): TideMark {
+        $room = $this->room();
+        $this->leaveLabel($room);
+        $this->markLabels($room);
+
+        return array_map(function (TideEvent $e) use ($room): TideMark {
             [$x, $y] = [$this->axis->x($e->unix), $this->y($e->heightM)];
             $words = sprintf('%s  %.1f m', $this->axis->clock($e->unix), $e->heightM);
-
             $inside = max($this->layout->left + 44, min($this->layout->right - 44, $x));
+            [$over, $under] = [$y - 11, $y + 20];
+            $label = new Label($words, $inside, $e->high ? $over : $under, 'middle');
+            $others = $e->high ? [$under, $over - self::LINE, $under + self::LINE, $under + 2 * self::LINE] : [$over, $under + self::LINE];
 
-            return new TideMark($x, $y, new Label($words, $inside, $y + ($e->high ? -11 : 20), 'middle'));
+            return new TideMark($x, $y, $room->place($label, $this->layout->textPx, $others));
         }, $this->scene->tide?->events() ?? []);
+    }
+
+    /** @return list<Label> what each level mark is called */
+    public function markLabels(?LabelRoom $room = null): array
+    {
+        if ($room === null) {
+            $room = $this->room();
+            $this->leaveLabel($room);
+        }
+
+        return array_map(
+            fn (BoardMark $m): Label => $this->atLevel($room, $m->words(), $this->layout->left + 6, $this->y($m->heightM), 'start'),
+            $this->scene->tide === null ? [] : $this->scene->marks,
+        );
+    }
+
+    /** What the level is called that nobody may wait for. */
+    public function leaveLabel(?LabelRoom $room = null): ?Label
+    {
+        $leave = $this->leave();
+
+        return $leave === null
+            ? null
+            : $this->atLevel($room ?? $this->room(), $leave->levelWords, $this->layout->right - 6, $leave->levelY, 'end');
+    }
+
+    /** On a phone the names of levels stay in view while the hours pass under them, and so take their whole line. */
+    private function atLevel(LabelRoom $room, string $words, float $x, float $y, string $anchor): Label
+    {
+        return $room->place(
+            new Label($words, $x, $y - 6, $anchor), $this->layout->textPx, [$y + self::LINE - 2, $y - 6 - self::LINE],
+            $this->layout->narrow ? [0.0, $this->layout->width] : null,
+        );
+    }
+
+    private function room(): LabelRoom
+    {
+        $room = new LabelRoom;
+        $leave = $this->leave();
+        if ($leave?->flag !== null) {
+            $room->block($leave->flag->x, $leave->flag->x + self::FLAG, $leave->flag->y, $leave->flag->y + 20);
+        }
+        // No line of a level goes through a word.
+        $levels = array_map(fn (BoardMark $m): float => $this->y($m->heightM), $this->scene->tide === null ? [] : $this->scene->marks);
+        foreach ([...$levels, ...$leave === null ? [] : [$leave->levelY]] as $y) {
+            $room->block(0.0, $this->layout->width, $y - 1.5, $y + 1.5);
+        }
+
+        return $room;
     }
 
     /** Null where the numbers give no time to leave. */

@@ -26,6 +26,9 @@ final class Strokes
 
     private const MASK = 0x7FFFFFFF;
 
+    /** Neighbours this near look alike: what a stroke looks like is worked out once for them. */
+    private const ALIKE_PX = 4.0;
+
     /**
      * @param  callable(float): Stroke  $at  what a stroke looks like at a place
      * @return string path data of horizontal strokes
@@ -39,11 +42,13 @@ final class Strokes
             return $seed / self::MASK;
         };
         $path = '';
+        $known = [];
         $count = (int) (($to - $from) * $height / self::EVERY_PX2);
         for ($i = 0; $i < $count; $i++) {
             $x = $from + $next() * ($to - $from);
             $y = $top + 3 + $next() * ($height - 6);
-            $stroke = $at($x);
+            $place = (int) ($x / self::ALIKE_PX);
+            $stroke = $known[$place] ??= $at(($place + 0.5) * self::ALIKE_PX);
             if ($next() > $stroke->contrast * self::DENSE + self::SPARSE) {
                 continue;
             }

@@ -40,11 +40,18 @@ final class Dropping
             foreach ($records as $record) {
                 $record->delete();
             }
-            $drop = Drop::query()->create(['rows' => $this->rows, 'links' => $this->links]);
-            Drop::query()->where('id', '<=', $drop->id - self::KEPT)->delete();
 
-            return $drop->id;
+            return $this->keep();
         });
+    }
+
+    /** Keeps a setting as it stands, before it is changed; of one that was never made, that it was not there. */
+    public function setting(string $key): int
+    {
+        $row = $this->database->table('settings')->where('key', $key)->first();
+        [$this->rows, $this->links] = [[['settings', (array) ($row ?? ['key' => $key, 'value' => null])]], []];
+
+        return $this->keep();
     }
 
     /** Brings back what was dropped, and forgets that it was. */
@@ -52,7 +59,7 @@ final class Dropping
     {
         $this->database->transaction(function () use ($drop): void {
             foreach ($drop->rows as [$table, $row]) {
-                $this->database->table($table)->insert($row);
+                $table === 'settings' ? $this->putBack($row) : $this->database->table($table)->insert($row);
             }
             foreach ($drop->links as [$table, $id, $column, $to]) {
                 $this->database->table($table)->where('id', $id)->whereNull($column)->update([$column => $to]);
@@ -65,6 +72,21 @@ final class Dropping
     public static function said(RedirectResponse $to, string $words, int $drop): RedirectResponse
     {
         return $to->with('done', $words)->with('undo', $drop);
+    }
+
+    private function keep(): int
+    {
+        $drop = Drop::query()->create(['rows' => $this->rows, 'links' => $this->links]);
+        Drop::query()->where('id', '<=', $drop->id - self::KEPT)->delete();
+
+        return $drop->id;
+    }
+
+    /** @param  array<string, mixed>  $setting */
+    private function putBack(array $setting): void
+    {
+        $there = $this->database->table('settings')->where('key', $setting['key']);
+        $setting['value'] === null ? $there->delete() : $there->update(['value' => $setting['value']]);
     }
 
     private function take(string $table, string $key, mixed $value): void

@@ -14,6 +14,7 @@ use App\Household\Settings;
 use App\Household\Subjects;
 use App\Household\Tab;
 use App\Household\Theme;
+use App\Models\Sentences;
 use App\Rooms\Kit\KitShelf;
 use App\Tide\StationCatalogue;
 use GentlePour\Motion\WaterBody;
@@ -27,7 +28,7 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     /** What reads records once and keeps them as long as the request that asked. */
-    private const ONCE_A_REQUEST = [Settings::class, KitShelf::class, Subjects::class];
+    private const ONCE_A_REQUEST = [Settings::class, KitShelf::class, Subjects::class, Sentences::class];
 
     public function register(): void
     {

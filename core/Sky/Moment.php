@@ -18,6 +18,9 @@ final readonly class Moment
     /** Days of universal time from J2000. */
     public float $days;
 
+    /** @var array{float, float} */
+    private array $nutation;
+
     public function __construct(public float $unix)
     {
         $this->days = ($unix - self::J2000_UNIX) / 86400;
@@ -28,6 +31,7 @@ final readonly class Moment
             default => 62.92 + 0.32217 * $year + 0.005589 * $year ** 2,
         };
         $this->centuries = ($this->days + $delta / 86400) / 36525;
+        $this->nutation = self::nutationAt($this->centuries);
     }
 
     /** Greenwich mean sidereal time in degrees (Meeus 12.4). */
@@ -41,7 +45,12 @@ final readonly class Moment
     /** @return array{float, float} nutation in longitude and true obliquity, degrees (Meeus 22, to half a second of arc) */
     public function nutation(): array
     {
-        $t = $this->centuries;
+        return $this->nutation;
+    }
+
+    /** @return array{float, float} */
+    private static function nutationAt(float $t): array
+    {
         $node = deg2rad(125.04452 - 1934.136261 * $t);
         $sun = deg2rad(280.4665 + 36000.7698 * $t);
         $moon = deg2rad(218.3165 + 481267.8813 * $t);

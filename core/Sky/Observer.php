@@ -12,6 +12,16 @@ final readonly class Observer
 {
     private const EARTH_KM = 6378.137;
 
+    /** Sine and cosine of the latitude. */
+    private float $sine;
+
+    private float $cosine;
+
+    /** How far the place lies from the earth's axis and from the plane of its equator, in km, on the ellipsoid (flattening 1/298.257). */
+    private float $fromAxisKm;
+
+    private float $fromEquatorKm;
+
     /** @throws InvalidValue when the latitude or longitude is no such thing */
     public function __construct(
         public float $latitude,
@@ -19,6 +29,10 @@ final readonly class Observer
     ) {
         Limit::Latitude->check($latitude, 'latitude');
         Limit::Longitude->check($longitude, 'longitude');
+        [$this->sine, $this->cosine] = [sin(deg2rad($latitude)), cos(deg2rad($latitude))];
+        $c = self::EARTH_KM / sqrt($this->cosine ** 2 + 0.99330562 * $this->sine ** 2);
+        $this->fromAxisKm = $c * $this->cosine;
+        $this->fromEquatorKm = $c * 0.99330562 * $this->sine;
     }
 
     public function sun(float $unix): Horizontal
@@ -40,21 +54,22 @@ final readonly class Observer
     {
         [$nutation, $obliquityDeg] = $at->nutation();
         [$longitude, $latitude, $obliquity] = [deg2rad($body->longitudeDeg), deg2rad($body->latitudeDeg), deg2rad($obliquityDeg)];
+        [$sineOf, $cosineOf] = [sin($obliquity), cos($obliquity)];
         // Equatorial vector of date in km.
-        $x = $body->distanceKm * cos($latitude) * cos($longitude);
-        $y = $body->distanceKm * (cos($latitude) * sin($longitude) * cos($obliquity) - sin($latitude) * sin($obliquity));
-        $z = $body->distanceKm * (cos($latitude) * sin($longitude) * sin($obliquity) + sin($latitude) * cos($obliquity));
-        // The observer on the ellipsoid (flattening 1/298.257), taken off for parallax.
-        $sidereal = deg2rad($at->siderealDeg() + $nutation * cos($obliquity) + $this->longitude);
-        $phi = deg2rad($this->latitude);
-        $c = 1 / sqrt(cos($phi) ** 2 + 0.99330562 * sin($phi) ** 2);
-        $x -= self::EARTH_KM * $c * cos($phi) * cos($sidereal);
-        $y -= self::EARTH_KM * $c * cos($phi) * sin($sidereal);
-        $z -= self::EARTH_KM * $c * 0.99330562 * sin($phi);
+        $inPlane = $body->distanceKm * cos($latitude);
+        $along = $inPlane * sin($longitude);
+        $north = $body->distanceKm * sin($latitude);
+        // The observer taken off for parallax.
+        $sidereal = deg2rad($at->siderealDeg() + $nutation * $cosineOf + $this->longitude);
+        [$sine, $cosine] = [sin($sidereal), cos($sidereal)];
+        $x = $inPlane * cos($longitude) - $this->fromAxisKm * $cosine;
+        $y = $along * $cosineOf - $north * $sineOf - $this->fromAxisKm * $sine;
+        $z = $along * $sineOf + $north * $cosineOf - $this->fromEquatorKm;
         // South, east, up.
-        $south = sin($phi) * (cos($sidereal) * $x + sin($sidereal) * $y) - cos($phi) * $z;
-        $east = -sin($sidereal) * $x + cos($sidereal) * $y;
-        $up = cos($phi) * (cos($sidereal) * $x + sin($sidereal) * $y) + sin($phi) * $z;
+        $outward = $cosine * $x + $sine * $y;
+        $south = $this->sine * $outward - $this->cosine * $z;
+        $east = -$sine * $x + $cosine * $y;
+        $up = $this->cosine * $outward + $this->sine * $z;
 
         return new Horizontal(
             rad2deg(atan2($up, hypot($south, $east))),

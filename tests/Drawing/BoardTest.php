@@ -12,7 +12,9 @@ use App\Drawing\ClockAxis;
 use App\Drawing\DayBoard;
 use App\Drawing\DayScene;
 use App\Drawing\Label;
+use App\Drawing\LabelRoom;
 use App\Drawing\SkyBand;
+use App\Drawing\TextWidth;
 use App\Drawing\TideMark;
 use GentlePour\Outing\GetOff;
 use GentlePour\Planning\HoldStep;
@@ -89,6 +91,48 @@ it('names each water away from the curve: high above it, low below it, and insid
             [boardX(0.5), '0:30  2.0 m', 212.0, -11.0, 'middle'], [boardX(12), '12:00  0.0 m', 652.0, 20.0, 'middle'],
             [boardX(23.5), '23:30  3.0 m', 1092.0, -11.0, 'middle'],
         ]);
+});
+
+it('lets no label overprint another: waters, marks, the level to leave and its flag, on a desk and on a phone', function (): void {
+    $overlaps = function (array $labels): int {
+        $boxes = array_map(function (array $of): array {
+            [$label, $reach] = $of;
+            $width = TextWidth::of($label->text, 14.0);
+            $left = ['start' => $label->x, 'middle' => $label->x - $width / 2, 'end' => $label->x - $width][$label->anchor];
+
+            return [...$reach ?? [$left, $left + $width], $label->y - 11.2, $label->y + 3.5];
+        }, $labels);
+        $found = 0;
+        foreach ($boxes as $i => [$l, $r, $t, $b]) {
+            foreach (array_slice($boxes, $i + 1) as [$l2, $r2, $t2, $b2]) {
+                $found += (int) ($l < $r2 && $l2 < $r && $t < $b2 && $t2 < $b);
+            }
+        }
+
+        return $found;
+    };
+    // High waters right at the levels that are named, and beside the flag.
+    foreach ([[3.9, 4.4], [4.35, 4.4], [4.5, 4.4], [2.0, 4.4]] as [$mark, $stand]) {
+        $tide = straightTide([DAY => 0.6, DAY + 11 * 3600 => 4.5, DAY + 17 * 3600 => 0.8, DAY + 23 * 3600 => 4.4, DAY + 86400 => 3.9]);
+        $getOff = GetOff::after($tide, DAY + 8 * 3600, $stand, null, 0.0, 0.0, 0);
+        $scene = scene(tide: $tide, marks: [new BoardMark('water reaches the posts', true, $mark, [])], getOff: $getOff);
+        foreach ([DayBoard::wide($scene), DayBoard::wide($scene)->narrow()] as $board) {
+            $whole = $board->layout->narrow ? [0.0, $board->width()] : null;
+            $level = $board->leaveLabel();
+            $labels = [...array_map(fn (Label $l): array => [$l, $whole], [...$board->markLabels(), ...$level === null ? [] : [$level]]),
+                ...array_map(fn (TideMark $t): array => [$t->label, null], $board->waters())];
+            expect(count($labels))->toBeGreaterThan(4)->and($overlaps($labels))->toBe(0, sprintf('mark %.2f, %s', $mark, $whole ? 'phone' : 'desk'));
+        }
+    }
+});
+
+it('leaves a label where it would be best when there is no free place for it at all', function (): void {
+    $room = new LabelRoom;
+    $room->block(0, 100, 0, 100);
+    $best = new Label('high water', 20, 40);
+    expect($room->place($best, 14, [60, 80]))->toBe($best)->and($room->place(new Label('low', 20, 90), 14, [120])->y)->toBe(120.0)
+        // Another at the same place goes round it; one beside it stays.
+        ->and($room->place(new Label('low', 20, 120), 14, [104, 140])->y)->toBe(140.0)->and($room->place(new Label('low', 60, 120), 14, [])->y)->toBe(120.0);
 });
 
 it('names the light from EV −4 to 16 on its own scale of 23 stops', function (): void {

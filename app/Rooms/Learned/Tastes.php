@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms\Learned;
 
+use App\Household\Dropping;
 use App\Household\Settings;
 use App\Models\Frame;
 use GentlePour\Motion\WaterKind;
@@ -18,7 +19,7 @@ final readonly class Tastes
     /** Verdicts that count: older ones say less of what is liked now. */
     private const VERDICTS = 200;
 
-    public function __construct(private Settings $settings)
+    public function __construct(private Settings $settings, private Dropping $dropping)
     {
     }
 
@@ -59,10 +60,17 @@ final readonly class Tastes
         $this->write($kind, ['by_hand' => $stops]);
     }
 
-    /** Verdicts before now no longer count, and nothing is set by hand. */
-    public function reset(WaterKind $kind): void
+    /**
+     * Verdicts before now no longer count, and nothing is set by hand.
+     *
+     * @return int the number by which it is undone
+     */
+    public function reset(WaterKind $kind): int
     {
+        $drop = $this->dropping->setting(self::SETTING);
         $this->write($kind, ['by_hand' => 0.0, 'since' => now()->format('Y-m-d H:i:s.v')]);
+
+        return $drop;
     }
 
     /** @return array<array-key, mixed> */

@@ -32,11 +32,9 @@
             @endif
             @if ($scene->light)<path class="light-line" d="{{ $board->lightPath() }}"/>@endif
             @foreach ($board->waters() as $water)<circle class="water" cx="{{ $water->x }}" cy="{{ $water->y }}" r="4"/><x-drawn-label class="water-label" :label="$water->label"/>@endforeach
-            @foreach ($scene->tide ? $scene->marks : [] as $mark)
-                <text class="mark-label" x="{{ $layout->left + 6 }}" y="{{ $board->y($mark->heightM) - 6 }}">{{ $mark->words() }}</text>
-            @endforeach
+            @foreach ($layout->narrow ? [] : $board->markLabels() as $label)<x-drawn-label class="mark-label" :label="$label"/>@endforeach
             @if ($leave)
-                <text class="flood-label" x="{{ $layout->right - 6 }}" y="{{ $leave->levelY - 6 }}" text-anchor="end">{{ $leave->levelWords }}</text>
+                @unless ($layout->narrow)<x-drawn-label class="flood-label" :label="$board->leaveLabel()"/>@endunless
                 @if ($leave->flag)
                     <g class="leave" transform="translate({{ $leave->flag->x }} {{ $leave->flag->y }})"><rect width="{{ $board::FLAG }}" height="20" rx="3"/><text x="{{ $board::FLAG / 2 }}" y="15" text-anchor="middle">{{ $leave->flag->text }}</text></g>
                 @endif

@@ -18,8 +18,8 @@
         <x-board-drawing :board="$board"/>
         <div class="board-names" aria-hidden="true">
             @foreach ($narrow->metres() as $label)<span class="is-scale" style="top: {{ $label->y - 14 }}px">{{ $label->text }}</span>@endforeach
-            @foreach ($scene->tide ? $scene->marks : [] as $mark)<span class="is-mark" style="top: {{ $narrow->y($mark->heightM) - 20 }}px">{{ $mark->words() }}</span>@endforeach
-            @if ($narrow->leave())<span class="is-flood" style="top: {{ $narrow->leave()->levelY - 21 }}px">{{ $narrow->leave()->levelWords }}</span>@endif
+            @foreach ($narrow->markLabels() as $label)<span class="is-mark" style="top: {{ $label->y - 14 }}px">{{ $label->text }}</span>@endforeach
+            @if ($narrow->leaveLabel())<span class="is-flood" style="top: {{ $narrow->leaveLabel()->y - 14 }}px">{{ $narrow->leaveLabel()->text }}</span>@endif
             @foreach ($narrow->rows as $row)<b style="top: {{ $row->y - 20 }}px">{{ $row->name }}{{ $row->bars === [] ? ': not this day' : '' }}</b>@endforeach
         </div>
         <x-board-drawing :board="$narrow"/>

@@ -257,7 +257,7 @@ it('lies on paper as it should: the card at its size, the board across with its 
     ['/bench', 'day', 210.0, 4],
 ]);
 
-it('is light enough for one bar of signal: 130 kB and seven requests at first, next to nothing again', function (string $path): void {
+it('is light enough for one bar of signal: 130 kB and six requests at first, next to nothing again', function (string $path): void {
     $tools = new ChromeDevToolsDriver($this->browser);
     $tools->execute('Network.enable');
     $tools->execute('Network.clearBrowserCache');
@@ -268,8 +268,7 @@ it('is light enough for one bar of signal: 130 kB and seven requests at first, n
         return (array) $this->script('const e = [...performance.getEntriesByType("navigation"), ...performance.getEntriesByType("resource")]; return [e.length, e.reduce((sum, one) => sum + one.transferSize, 0)]');
     };
     [$requests, $bytes] = $weigh();
-    // The hold plan of a board is the seventh.
-    expect((int) $requests)->toBeLessThanOrEqual(str_starts_with($path, '/places/') ? 7 : 6)->and((int) $bytes)->toBeGreaterThan(20_000)->toBeLessThan(130_000);
+    expect((int) $requests)->toBeLessThanOrEqual(6)->and((int) $bytes)->toBeGreaterThan(20_000)->toBeLessThan(130_000);
     [, $again] = $weigh();
     expect((int) $again)->toBeLessThan(15_000);
 })->with(['/', '/bench', '/places/2?day=2026-11-26', '/windows', '/log', '/kit', '/water', '/compare', '/card']);

@@ -7,9 +7,13 @@ use App\Forms\Position;
 use App\Models\LevelMark;
 use App\Models\Outing;
 use App\Models\Place;
+use App\Models\Sighting;
+use App\Rooms\Outlook\ComingWindow;
+use App\Rooms\Outlook\ComingWindows;
 use App\Tide\PlaceTide;
 use App\Tide\StationCatalogue;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Cache;
 
 function shelf(): Place
 {
@@ -33,6 +37,33 @@ beforeEach(function (): void {
 
 it('shows what is coming at all places, with cautions', function (): void {
     $this->get('/')->assertOk()->assertSee('What is coming')->assertSee('water reaches the posts')->assertSee('low light')->assertSee('Not for navigation')->assertSee('day-board');
+});
+
+it('keeps the next windows of a place until something of it changes or the hour is over', function (): void {
+    $coming = fn (): array => array_map(
+        fn (ComingWindow $one): array => [$one->place->name, $one->mark?->name, $one->window->from, $one->window->highestM],
+        resolve(ComingWindows::class)->at(Place::query()->with(['marks.sightings', 'outings', 'subjects'])->get()),
+    );
+    $first = $coming();
+    expect($first)->not->toBe([])->and($coming())->toBe($first);
+    // What is kept is what is shown: a window put there by hand comes up, until the place changes.
+    $key = 'coming:'.shelf()->id;
+    $kept = Cache::get($key);
+    Cache::forever($key, ['windows' => []] + $kept);
+    $withoutShelf = array_values(array_filter($first, fn (array $one): bool => $one[0] !== 'Marrow Shelf'));
+    expect($coming())->toBe($withoutShelf);
+    $changes = [
+        'a mark' => fn () => shelf()->marks()->firstOrFail()->update(['name' => 'pools laid bare']),
+        'a sighting' => fn () => Sighting::query()->firstOrFail()->delete(),
+        'the place' => fn () => shelf()->update(['facing_deg' => 100]),
+        'the hour' => fn () => $this->travel(1)->hours(),
+    ];
+    foreach ($changes as $change) {
+        Cache::forever($key, ['windows' => []] + Cache::get($key));
+        expect(array_column($coming(), 0))->not->toContain('Marrow Shelf');
+        $change();
+        expect(array_column($coming(), 0))->toContain('Marrow Shelf');
+    }
 });
 
 it('says what to do without any place', function (): void {

@@ -173,11 +173,24 @@ it('sets a taste by hand, forgets it, and learns from verdicts again', function 
     $this->travel(1)->minutes();
     $this->put('/water/taste/cascade', ['forget' => '1'])->assertRedirect();
     expect(tastes()->of(WaterKind::Cascade)->stops)->toBe(0.0)->and(tastes()->of(WaterKind::Cascade)->verdicts)->toBe(0);
+    // Forgotten by mistake: it comes back as it was.
+    $this->post('/undo/'.session('undo'))->assertSessionHas('done', 'It is back, as it was.');
+    expect(tastes()->of(WaterKind::Cascade)->byHand)->toBe(0.5)->and(tastes()->of(WaterKind::Cascade)->verdicts)->toBe(2);
+    $this->put('/water/taste/cascade', ['forget' => '1', 'again' => '1'])->assertRedirect();
     $this->travel(1)->minutes();
     $frame = Frame::query()->where('water_kind', 'cascade')->firstOrFail();
     $this->put('/log/'.$frame->id, ['open' => (string) $frame->open_s, 'blur' => 'too_smooth'])->assertRedirect();
     expect(tastes()->of(WaterKind::Cascade)->stops)->toBeLessThan(0.0);
     $this->put('/water/taste/lava', ['stops' => '1'])->assertNotFound();
+});
+
+it('undoes the forgetting of a taste that was never set by hand', function (): void {
+    $before = tastes()->of(WaterKind::Cascade)->stops;
+    expect($before)->not->toBe(0.0);
+    $this->put('/water/taste/cascade', ['forget' => '1']);
+    expect(tastes()->of(WaterKind::Cascade)->stops)->toBe(0.0);
+    $this->post('/undo/'.session('undo'));
+    expect(tastes()->of(WaterKind::Cascade)->stops)->toBe($before);
 });
 
 it('shows two waters and the sky on one rule, and says which two do not meet', function (): void {

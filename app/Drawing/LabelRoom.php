@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+/** Room for labels in a drawing: one that would overprint another goes to the next of its places that is free, or stays where none is. */
+final class LabelRoom
+{
+    /** Of the size of the letters: how far they reach above and below the line that they stand on. */
+    private const ABOVE = 0.8;
+
+    private const BELOW = 0.25;
+
+    /** @var list<array{float, float, float, float}> left, right, top and bottom */
+    private array $taken = [];
+
+    /** Nothing else may stand here. */
+    public function block(float $left, float $right, float $top, float $bottom): void
+    {
+        $this->taken[] = [$left, $right, $top, $bottom];
+    }
+
+    /**
+     * @param  Label  $label  at the place that it would have best
+     * @param  array{float, float}|null  $reach  from where to where it may move sideways; null where it stays
+     * @param  list<float>  $orY  other lines to stand on
+     */
+    public function place(Label $label, float $sizePx, array $orY, ?array $reach = null): Label
+    {
+        $width = TextWidth::of($label->text, $sizePx);
+        $left = match ($label->anchor) {
+            'end' => $label->x - $width,
+            'middle' => $label->x - $width / 2,
+            default => $label->x,
+        };
+        [$left, $right] = $reach ?? [$left, $left + $width];
+        foreach ([$label->y, ...$orY] as $y) {
+            $box = [$left, $right, $y - self::ABOVE * $sizePx, $y + self::BELOW * $sizePx];
+            if ($this->isFree(...$box)) {
+                break;
+            }
+            $box = null;
+        }
+        $this->taken[] = $box ?? [$left, $right, $label->y - self::ABOVE * $sizePx, $label->y + self::BELOW * $sizePx];
+
+        return $box === null ? $label : new Label($label->text, $label->x, $y, $label->anchor);
+    }
+
+    private function isFree(float $left, float $right, float $top, float $bottom): bool
+    {
+        foreach ($this->taken as [$l, $r, $t, $b]) {
+            if ($left < $r && $l < $right && $top < $b && $t < $bottom) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}
