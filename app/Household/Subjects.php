@@ -4,23 +4,46 @@ declare(strict_types=1);
 
 namespace App\Household;
 
+use App\Models\Frame;
+use App\Models\Outing;
+use App\Models\Place;
 use App\Models\Subject;
 use Illuminate\Database\Eloquent\Collection;
 
-/** The waters kept at all places, read once a request. */
+/** The places and the waters kept at them, read once a request. */
 final class Subjects
 {
-    /** @var Collection<int, Subject>|null */
-    private ?Collection $all = null;
+    /** @var Collection<int, Place>|null */
+    private ?Collection $places = null;
 
-    /** @return Collection<int, Subject> */
-    public function all(): Collection
+    /** @return Collection<int, Place> by name, each with its subjects in their order */
+    public function places(): Collection
     {
-        return $this->all ??= Subject::query()->with('place')->oldest('id')->get();
+        if ($this->places === null) {
+            $this->places = Place::query()->with('subjects')->orderBy('name')->get();
+            foreach ($this->places as $place) {
+                $place->subjects->each(static fn (Subject $subject) => $subject->setRelation('place', $place));
+            }
+        }
+
+        return $this->places;
+    }
+
+    public function place(int $id): ?Place
+    {
+        return $this->places()->find($id);
     }
 
     public function find(int $id): ?Subject
     {
-        return $this->all()->find($id);
+        return $this->places()->flatMap->subjects->firstWhere('id', $id);
+    }
+
+    /** Where a person most likely is: where an outing is under way, else where the last frame was planned; null where nothing tells. */
+    public function here(): ?Place
+    {
+        $outing = Outing::underWay()->oldest('starts_at')->first();
+
+        return $this->place($outing->place_id ?? Frame::query()->latest('id')->first(['id', 'place_id'])->place_id ?? 0);
     }
 }

@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * One long frame: planned at the bench, opened in the field, judged afterwards. It keeps everything that led to it.
  *
  * @property int $id
+ * @property int|null $place_id
  * @property int|null $subject_id
  * @property int|null $after_frame_id
  * @property WaterKind $water_kind
@@ -44,6 +45,7 @@ use Illuminate\Support\Carbon;
  * @property ShotRole|null $role
  * @property Carbon $created_at
  * @property-read ShotList|null $shotList
+ * @property-read Place|null $place
  * @property-read Subject|null $subject
  */
 final class Frame extends Model
@@ -53,7 +55,7 @@ final class Frame extends Model
 
     /** @var list<string> */
     protected $fillable = [
-        'subject_id', 'after_frame_id', 'water_kind', 'look', 'inputs', 'plan', 'middle_s', 'exact_s', 'planned_s',
+        'place_id', 'subject_id', 'after_frame_id', 'water_kind', 'look', 'inputs', 'plan', 'middle_s', 'exact_s', 'planned_s',
         'correction_stops', 'steps_done', 'opened_at', 'open_s', 'blur', 'judged_at', 'exposure_thirds', 'note',
         'shot_list_id', 'list_place', 'role',
     ];
@@ -72,6 +74,12 @@ final class Frame extends Model
     public function subject(): BelongsTo
     {
         return $this->belongsTo(Subject::class);
+    }
+
+    /** @return BelongsTo<Place, $this> */
+    public function place(): BelongsTo
+    {
+        return $this->belongsTo(Place::class);
     }
 
     /** @return BelongsTo<ShotList, $this> */

@@ -68,7 +68,7 @@ final class Place extends Model
     /** @return HasMany<Subject, $this> */
     public function subjects(): HasMany
     {
-        return $this->hasMany(Subject::class);
+        return $this->hasMany(Subject::class)->orderBy('position')->orderBy('id');
     }
 
     /** @return HasMany<LevelMark, $this> */

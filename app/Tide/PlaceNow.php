@@ -19,9 +19,6 @@ final readonly class PlaceNow
     /** A get-off time further away than this is no matter for a frame. */
     private const AHEAD_S = 6 * 3600;
 
-    /** An outing counts as under way so long before it starts and after it ends. */
-    private const AROUND_HOURS = 2;
-
     /** Less drift than this is as good as none, in stops a minute. Judgement. */
     private const STEADY = 0.03;
 
@@ -35,6 +32,11 @@ final readonly class PlaceNow
         private PlaceTide $tides,
         private float $unix,
     ) {
+    }
+
+    public function id(): int
+    {
+        return $this->place->id;
     }
 
     /** @return list<Wall> only while an outing to the place is under way: at home the hour of day is no matter */
@@ -88,10 +90,7 @@ final readonly class PlaceNow
 
     private function isUnderWay(): bool
     {
-        $now = $this->at($this->unix)->utc();
-
-        return Outing::query()->where('place_id', $this->place->id)->where('starts_at', '<=', $now->copy()->addHours(self::AROUND_HOURS))
-            ->where('ends_at', '>=', $now->copy()->subHours(self::AROUND_HOURS))->exists();
+        return Outing::underWay()->where('place_id', $this->place->id)->exists();
     }
 
     /** Null where nothing says when to leave, or not within hours. */

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace GentlePour\Tide;
 
 /**
- * The predicted height at which the water reaches a mark, learned from sightings: it lies above every height that did not
- * reach it and at or below every height that did. Where the two overlap the sightings speak against each other; waves and
- * surge are the usual reason.
+ * The predicted height at which the water reaches a mark, learned from sightings: it lies above a height that did not reach it and at or
+ * below one that did. Sightings that speak against each other (waves and surge are the usual reason) widen the bracket: no height counts
+ * as reached at or below one that was seen dry, and none as dry at or above one that was seen reached. A side that nobody saw is null.
  */
 final readonly class LearnedLevel
 {
-    /** @param  list<Sighting>  $contradicting those inside the overlap */
+    /**
+     * @param  float|null  $notReachedM  highest that surely stays dry
+     * @param  float|null  $reachedM  lowest that surely reaches it
+     * @param  list<Sighting>  $contradicting  those that speak against each other
+     */
     private function __construct(
         public ?float $notReachedM,
         public ?float $reachedM,
@@ -22,21 +26,23 @@ final readonly class LearnedLevel
     /** @param  list<Sighting>  $sightings */
     public static function of(array $sightings): self
     {
-        $highest = $lowest = null;
-        foreach ($sightings as $sighting) {
-            if ($sighting->reached) {
-                $lowest = min($lowest ?? INF, $sighting->predictedM);
-            } else {
-                $highest = max($highest ?? -INF, $sighting->predictedM);
-            }
-        }
-        $contradicting = $highest !== null && $lowest !== null && $highest >= $lowest
-            ? array_values(
-                array_filter($sightings, static fn (Sighting $s): bool => $s->predictedM >= $lowest && $s->predictedM <= $highest),
-            )
-            : [];
+        $heights = static fn (bool $reached): array => array_map(
+            static fn (Sighting $s): float => $s->predictedM,
+            array_values(array_filter($sightings, static fn (Sighting $s): bool => $s->reached === $reached)),
+        );
+        [$dry, $wet] = [$heights(false), $heights(true)];
+        $highestDry = $dry === [] ? -INF : max($dry);
+        $lowestWet = $wet === [] ? INF : min($wet);
+        $surelyDry = array_filter($dry, static fn (float $m): bool => $m < $lowestWet);
+        $surelyWet = array_filter($wet, static fn (float $m): bool => $m > $highestDry);
 
-        return new self($highest, $lowest, $contradicting);
+        return new self(
+            $surelyDry === [] ? null : max($surelyDry),
+            $surelyWet === [] ? null : min($surelyWet),
+            array_values(array_filter(
+                $sightings, static fn (Sighting $s): bool => $s->predictedM >= $lowestWet && $s->predictedM <= $highestDry,
+            )),
+        );
     }
 
     public function isContradicted(): bool
@@ -44,17 +50,15 @@ final readonly class LearnedLevel
         return $this->contradicting !== [];
     }
 
-    /**
-     * The height to plan with, on the safe side: to have the water there, the lowest that surely reached, or with
-     * contradictions the highest that once did not; to have it away, the other way round. Null while nothing was seen.
-     */
+    /** The height to plan with to have the water there; null where none is sure. */
     public function toBeReachedM(): ?float
     {
-        return $this->isContradicted() ? $this->notReachedM : $this->reachedM ?? $this->notReachedM;
+        return $this->reachedM;
     }
 
+    /** The height to plan with to have it away; null where none is sure. */
     public function toStayDryM(): ?float
     {
-        return $this->isContradicted() ? $this->reachedM : $this->notReachedM ?? $this->reachedM;
+        return $this->notReachedM;
     }
 }

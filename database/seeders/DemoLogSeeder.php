@@ -17,12 +17,17 @@ use GentlePour\Review\BlurVerdict;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 
-/** Frames of two made-up mornings, planned by the bench itself. */
+/** Frames of a made-up evening and a made-up morning, planned by the bench itself; the stair was planned last. */
 final class DemoLogSeeder extends Seeder
 {
     public function run(Workbench $workbench, BenchFiller $filler, PlanFrame $plan, JudgeFrame $judge): void
     {
         $frames = [
+            [
+                'the posts in swell', 'silk', '1/8', 'f/11', '2026-10-18 16:48:30', 0.2, BlurVerdict::TooSmooth, 0,
+                'A set came through in the middle.',
+            ],
+            ['the posts in swell', 'glass', '1/4', 'f/11', '2026-10-18 17:02:11', 1.4, null, null, null],
             [
                 'the middle step', 'silk', '1/60', 'f/11', '2026-10-03 06:41:12', 0.0, BlurVerdict::Right, 0,
                 'Strands hold; the log on the left is still.',
@@ -32,11 +37,6 @@ final class DemoLogSeeder extends Seeder
                 'the great drop', 'mist', '1/125', 'f/11', '2026-10-03 07:20:03', 0.0, BlurVerdict::Right, 1,
                 'White at the foot is close to burning.',
             ],
-            [
-                'the posts in swell', 'silk', '1/8', 'f/11', '2026-10-18 16:48:30', 0.2, BlurVerdict::TooSmooth, 0,
-                'A set came through in the middle.',
-            ],
-            ['the posts in swell', 'glass', '1/4', 'f/11', '2026-10-18 17:02:11', 1.4, null, null, null],
         ];
         foreach ($frames as [$name, $look, $shutter, $aperture, $at, $late, $blur, $thirds, $note]) {
             $subject = Subject::query()->where('name', $name)->firstOrFail();

@@ -23,10 +23,8 @@ function write(form, name, value) {
 }
 
 export class Asking {
-    // `once` names fields that put a question and are not part of it.
-    constructor(id, once = []) {
+    constructor(id) {
         this.id = id;
-        this.once = once;
         this.state = 'fresh';
         this.asked = new Map();
         this.sentMs = -Infinity;
@@ -40,7 +38,7 @@ export class Asking {
 
     said() {
         const form = this.form();
-        return form ? namesOf(form).filter((name) => !this.once.includes(name)).map((name) => `${name}=${valueOf(form, name)}`).join('&') : '';
+        return form ? namesOf(form).map((name) => `${name}=${valueOf(form, name)}`).join('&') : '';
     }
 
     isFresh() {
@@ -50,12 +48,12 @@ export class Asking {
     // What was asked last and changed since.
     changed() {
         const form = this.form();
-        return [...this.asked].filter(([name]) => !this.once.includes(name)).map(([name, was]) => [name, valueOf(form, name), was])
+        return [...this.asked].map(([name, was]) => [name, valueOf(form, name), was])
             .filter(([, value, was]) => value !== was).map(([name, value]) => [name, value]);
     }
 
     askIn(ms) {
-        if (this.state === 'fresh' && this.said() === this.answered && !this.once.some((name) => valueOf(this.form(), name))) {
+        if (this.state === 'fresh' && this.said() === this.answered) {
             return;
         }
         this.show(this.state === 'unanswered' ? 'unanswered' : 'asking');
@@ -122,7 +120,6 @@ export class Asking {
         this.latest = xhr;
         before?.abort();
         this.asked = new Map(namesOf(form).map((name) => [name, valueOf(form, name)]));
-        this.once.forEach((name) => write(form, name, ''));
         this.sentMs = performance.now();
         clearTimeout(this.overdue);
         this.overdue = setTimeout(() => this.say('No answer yet. What is shown belongs to the fields as they were before.'), OVERDUE_MS);

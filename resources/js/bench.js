@@ -188,7 +188,7 @@ function startMeanings() {
 
 export function startBench() {
     if (form()) {
-        new Asking('bench', ['take']).start();
+        new Asking('bench').start();
     }
     startMeanings();
     startLeading();

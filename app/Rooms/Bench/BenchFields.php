@@ -12,7 +12,8 @@ final class BenchFields
 {
     /** What a frame is shot by, and what stands on the bench before anything was chosen; empty where the kit or a subject says. */
     public const ALL = [
-        'subject' => '', 'kind' => 'cascade', 'measure' => 'speed', 'speed' => '4', 'drop' => '', 'float_m' => '', 'float_s' => '',
+        'place' => '', 'subject' => '',
+        'kind' => 'cascade', 'measure' => 'speed', 'speed' => '4', 'drop' => '', 'float_m' => '', 'float_s' => '',
         'period' => '',
         'camera' => '', 'lens' => '', 'focal' => '24', 'distance' => '8',
         'look' => 'silk', 'look_was' => 'silk', 'target' => '', 'aperture' => 'f/11', 'shutter' => '1/60', 'iso' => '100', 'on' => [],
@@ -45,6 +46,7 @@ final class BenchFields
 
     /** What only changes the exposure, and not the picture. */
     public const OF_THE_EXPOSURE = [
+        'place', 'subject',
         'look', 'look_was', 'target', 'aperture', 'shutter', 'iso', 'on', 'bias', 'longest', 'drift', 'correction', 'after', 'pick',
         'rhythm', 'wind', 'support', 'glass', 'glass_was', 'pin_aperture', 'pin_iso', 'must', 'off',
     ];

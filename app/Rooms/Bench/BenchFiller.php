@@ -24,37 +24,78 @@ final readonly class BenchFiller
     {
     }
 
-    /** @return array<string, mixed> what stands on the bench before anything was chosen */
-    public function defaults(): array
+    /**
+     * What stands on the bench before anything was chosen.
+     *
+     * @param  bool  $somewhere  at the place where the person most likely is, with its first subject
+     * @return array<string, mixed>
+     */
+    public function defaults(bool $somewhere = false): array
     {
         $lens = $this->shelf->lenses()->first();
-        $subject = $this->subjects->all()->first();
 
         return [
             ...BenchFields::ALL,
             'camera' => (string) ($this->shelf->cameras()->first()->id ?? ''),
             'lens' => (string) ($lens->id ?? ''),
             'focal' => $lens === null ? BenchFields::ALL['focal'] : Decimal::write($lens->focal_min_mm),
-            ...($subject === null ? [] : self::ofSubject($subject)),
+            ...$somewhere ? $this->here() : [],
         ];
+    }
+
+    /** @return array<string, string> */
+    private function here(): array
+    {
+        $place = $this->subjects->here();
+        $subject = $place?->subjects->first();
+
+        return match (true) {
+            $place === null => [],
+            $subject === null => ['place' => (string) $place->id],
+            default => self::ofSubject($subject),
+        };
+    }
+
+    /**
+     * What the choice of a place, a subject or neither brings with it.
+     *
+     * @return array<string, string>
+     */
+    public function at(string $choice): array
+    {
+        $subject = $this->subjects->find(ctype_digit($choice) ? (int) $choice : 0);
+        if ($subject !== null) {
+            return self::ofSubject($subject);
+        }
+        $place = str_starts_with($choice, AtForm::PLACE) ? $this->subjects->place((int) substr($choice, strlen(AtForm::PLACE))) : null;
+
+        return ['place' => (string) ($place->id ?? ''), 'subject' => ''];
     }
 
     /** @return array<string, string> */
     public static function ofSubject(Subject $subject): array
     {
-        $number = static fn (?float $value): string => $value === null ? '' : Decimal::write($value);
+        $number = static fn (?float $value): string => $value === null ? '' : Decimal::write($value, 3);
 
         return [
             ...BenchFields::OF_ONE_WATER,
+            'place' => (string) $subject->place_id,
             'subject' => (string) $subject->id,
             'kind' => $subject->water_kind->value,
-            'measure' => ($subject->drop_m === null ? FlowMeasure::Speed : FlowMeasure::Drop)->value,
+            'measure' => FlowMeasure::ofSubject($subject)->value,
             'speed' => $number($subject->speed_m_s),
             'drop' => $number($subject->drop_m),
-            'float_m' => '',
-            'float_s' => '',
+            'float_m' => $number($subject->float_m),
+            'float_s' => $number($subject->float_s),
             'period' => $number($subject->period_s),
+            'feature' => $number($subject->feature_m),
+            'height' => $number($subject->height_m),
+            'depth' => $number($subject->depth_m),
+            'chop_period' => $number($subject->chop_period_s),
+            'chop_height' => $number($subject->chop_height_m),
             'distance' => $number($subject->distance_m),
+            ...$subject->focal_mm === null ? [] : ['focal' => $number($subject->focal_mm)],
+            ...$subject->look === null ? [] : ['look' => $subject->look->value, 'look_was' => $subject->look->value],
         ];
     }
 
@@ -70,14 +111,14 @@ final readonly class BenchFiller
         $filled = self::measured($measurement, $kind);
         $wanted = WaterKind::tryFrom($filled['kind'] ?? '') ?? $kind;
         // Another water is another subject: the one of that kind at the place where it was measured, if it is kept.
-        $subject = $this->subjects->all()->first(
-            static fn (Subject $s): bool => $s->place_id === $measurement->place_id && $s->water_kind === $wanted,
-        );
+        $place = $this->subjects->place($measurement->place_id ?? 0);
+        $subject = $place?->subjects->first(static fn (Subject $s): bool => $s->water_kind === $wanted);
         $moved = $wanted !== $kind || $subject !== null;
 
         return [
             'target' => '', 'correction' => '0', 'after' => '', 'pick' => '',
-        ] + ($moved ? ['subject' => (string) ($subject->id ?? '')] : []) + $filled;
+        ] + ($place === null ? [] : ['place' => (string) $place->id])
+            + ($moved ? ['subject' => (string) ($subject->id ?? '')] : []) + $filled;
     }
 
     /**

@@ -13,6 +13,7 @@ final readonly class BenchForm
 {
     /** @param  array<string, mixed>  $typed  every field as text */
     private function __construct(
+        public AtForm $at,
         public WaterForm $water,
         public ?AlsoForm $also,
         public SkyForm $sky,
@@ -35,15 +36,17 @@ final readonly class BenchForm
         $read = new Typed($typed);
 
         return new self(
-            WaterForm::of($read), AlsoForm::of($read), SkyForm::of($read), FramingForm::of($read), ReadingForm::of($read),
-            AimForm::of($read), HeldForm::of($read), $typed,
+            AtForm::of($read), WaterForm::of($read), AlsoForm::of($read), SkyForm::of($read), FramingForm::of($read),
+            ReadingForm::of($read), AimForm::of($read), HeldForm::of($read), $typed,
         );
     }
 
     /** The same, with the look that the target fell into. */
     public function aimedAt(Look $look): self
     {
-        return new self($this->water, $this->also, $this->sky, $this->framing, $this->reading, $this->aim, $this->held, [
+        [$water, $also, $sky, $framing, $reading] = [$this->water, $this->also, $this->sky, $this->framing, $this->reading];
+
+        return new self($this->at, $water, $also, $sky, $framing, $reading, $this->aim, $this->held, [
             'look' => $look->value, 'look_was' => $look->value, 'target' => $this->aim->targetText,
             'glass' => $this->aim->glass, 'glass_was' => $this->aim->glass, 'pick' => $this->aim->pick,
         ] + $this->typed);

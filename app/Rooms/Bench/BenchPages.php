@@ -29,12 +29,16 @@ final readonly class BenchPages
     {
     }
 
-    /** @return array<string, mixed> */
-    public function worked(Bench $bench): array
+    /**
+     * @param  string|null  $letGo  the subject that another water let go of
+     * @return array<string, mixed>
+     */
+    public function worked(Bench $bench, ?string $letGo = null): array
     {
         $drawn = $bench->drawn();
 
         return $this->form($bench->form->toQuery(), new MessageBag) + [
+            'letGo' => $letGo,
             'bench' => $bench,
             'says' => $bench->says(),
             'rules' => [StopRule::wide($drawn), StopRule::narrow($drawn)],
@@ -84,7 +88,8 @@ final readonly class BenchPages
             'supports' => Support::cases(),
             'support' => $typed->choice('support', Support::class) ?? $this->shelf->carry()->support,
             'quiet' => array_diff(self::CHANGING, self::shown($flows, $also, $sky)),
-            'subjects' => $this->subjects->all(),
+            'places' => $this->subjects->places(),
+            'at' => AtForm::of($typed)->choice(),
             'cameras' => $this->shelf->cameras(),
             'lenses' => $this->shelf->lenses(),
             'filters' => $this->shelf->packed(),

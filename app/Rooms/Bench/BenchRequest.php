@@ -21,6 +21,8 @@ final class BenchRequest extends FormRequest
 
     private string $pressedList = '';
 
+    private ?string $letGo = null;
+
     /** What is not given stands as it does at first; on an address that does not say the look, as it stood last. */
     protected function prepareForValidation(): void
     {
@@ -34,8 +36,10 @@ final class BenchRequest extends FormRequest
         }
         // An address that says the look is a whole bench: what it leaves out stands as it does at first, whatever was kept.
         $kept = ! isset($given['look']) && $this->hasSession() ? (array) $this->session()->get('bench', []) : [];
-        $now = [...$filler->defaults(), ...$kept, ...array_map(static fn (mixed $v): mixed => $v ?? '', $given)];
-        $this->replace([...$now, ...$this->taken($filler, new Typed([...$this->query()]), $now)]);
+        $somewhere = array_intersect_key($given + $kept, ['place' => 1, 'subject' => 1]) === [];
+        $now = [...$filler->defaults($somewhere), ...$kept, ...array_map(static fn (mixed $v): mixed => $v ?? '', $given)];
+        $now = [...$now, ...$this->taken($filler, $sent, $now)];
+        $this->replace($this->withItsSubject($now));
     }
 
     /** @return array<string, mixed> */
@@ -80,6 +84,12 @@ final class BenchRequest extends FormRequest
         return $this->pressedList;
     }
 
+    /** The name of the subject that another water let go of; null where none was. */
+    public function letGo(): ?string
+    {
+        return $this->letGo;
+    }
+
     protected function failedValidation(Validator $validator): never
     {
         throw new BenchRefused($validator->errors(), $this->typed());
@@ -91,17 +101,42 @@ final class BenchRequest extends FormRequest
      * @param  array<string, mixed>  $now
      * @return array<string, mixed>
      */
-    private function taken(BenchFiller $filler, Typed $query, array $now): array
+    private function taken(BenchFiller $filler, Typed $sent, array $now): array
     {
+        $query = new Typed([...$this->query()]);
         $measured = $query->has('measured') ? Measurement::query()->find($query->id('measured')) : null;
         $frame = $this->isMethod('get') && $query->has('next') ? Frame::query()->find($query->id('next')) : null;
-        $subject = $query->has('take') ? $this->container->make(Subjects::class)->find($query->id('take')) : null;
+        // The choice of a place or subject counts when it was changed; without what it was, it comes from a link.
+        $changed = ! $this->has('take_was') || $sent->text('take') !== $sent->text('take_was');
+        $at = $this->has('take') && $changed ? $sent->text('take') : null;
 
         return [
             ...$measured === null ? [] : $filler->ofMeasurement($measured, $now),
             ...$frame === null ? [] : BenchFiller::after($frame),
-            ...$subject === null ? [] : BenchFiller::ofSubject($subject),
+            ...$at === null ? [] : $filler->at($at),
         ];
+    }
+
+    /**
+     * Another water than that of the subject lets go of the subject, not of the place; a subject brings its place along.
+     *
+     * @param  array<string, mixed>  $now
+     * @return array<string, mixed>
+     */
+    private function withItsSubject(array $now): array
+    {
+        $typed = new Typed($now);
+        $subject = $this->container->make(Subjects::class)->find($typed->id('subject'));
+        if ($subject === null) {
+            return ['subject' => ''] + $now;
+        }
+        if ($subject->water_kind->value !== $typed->text('kind')) {
+            $this->letGo = $subject->name;
+
+            return ['subject' => '', 'place' => (string) $subject->place_id] + $now;
+        }
+
+        return ['place' => (string) $subject->place_id] + $now;
     }
 
     /** @return array<string, mixed> everything as it was typed */

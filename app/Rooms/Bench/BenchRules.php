@@ -64,7 +64,7 @@ final readonly class BenchRules
         $ofWaves = $waves ? self::FREE : self::LEFT_OUT;
 
         return [
-            'subject' => ['nullable', 'string', 'max:20'],
+            ...array_fill_keys(['place', 'subject'], ['nullable', 'string', 'max:20']),
             'kind' => ['required', self::oneOf(WaterKind::cases())],
             'measure' => ['required', self::oneOf(FlowMeasure::cases())],
             'speed' => [...$by(FlowMeasure::Speed), new Quantity(Limit::WaterSpeed)],

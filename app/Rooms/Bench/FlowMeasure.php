@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms\Bench;
 
+use App\Models\Subject;
 use GentlePour\Motion\WaterKind;
 
 /** What flowing water is described by. */
@@ -29,6 +30,15 @@ enum FlowMeasure: string
             self::Drop => 'drop',
             self::Speed => 'speed',
             self::Float => 'float_s',
+        };
+    }
+
+    public static function ofSubject(Subject $subject): self
+    {
+        return match (true) {
+            $subject->drop_m !== null => self::Drop,
+            $subject->float_m !== null => self::Float,
+            default => self::Speed,
         };
     }
 

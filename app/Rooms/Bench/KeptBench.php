@@ -19,7 +19,9 @@ final readonly class KeptBench
     public function open(Session $session): ?Bench
     {
         try {
-            return $this->workbench->open(BenchForm::of([...$this->filler->defaults(), ...(array) $session->get('bench', [])]));
+            $kept = (array) $session->get('bench', []);
+
+            return $this->workbench->open(BenchForm::of([...$this->filler->defaults($kept === []), ...$kept]));
         } catch (InvalidValue|ModelNotFoundException) {
             return null;
         }

@@ -25,7 +25,6 @@ final readonly class WaterForm
 
     /** @param  int  $rhythmId  of the measurement that its period comes from; nought without one */
     private function __construct(
-        public int $subjectId,
         public int $rhythmId,
         public FlowMeasure $measure,
         public WaterSpec $spec,
@@ -40,7 +39,7 @@ final readonly class WaterForm
         $by = static fn (FlowMeasure $one, string $field): ?float => $flows && $measure === $one ? $typed->needed($field) : null;
         $chop = ! $flows && $typed->has('chop_period') && $typed->has('chop_height');
 
-        return new self($typed->id('subject'), $typed->id('rhythm'), $measure, new WaterSpec(
+        return new self($typed->id('rhythm'), $measure, new WaterSpec(
             $kind,
             $by(FlowMeasure::Speed, 'speed'),
             $by(FlowMeasure::Drop, 'drop'),

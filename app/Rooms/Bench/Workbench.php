@@ -73,8 +73,8 @@ final readonly class Workbench
 
     private function place(BenchForm $form): ?PlaceNow
     {
-        $subject = $this->subjects->find($form->water->subjectId);
+        $place = $this->subjects->find($form->at->subjectId)->place ?? $this->subjects->place($form->at->placeId);
 
-        return $subject === null ? null : new PlaceNow($subject->place, $this->tides, (float) now()->getTimestamp());
+        return $place === null ? null : new PlaceNow($place, $this->tides, (float) now()->getTimestamp());
     }
 }

@@ -37,7 +37,8 @@ final class PlanFrame
         $plan = self::plan($bench, $way, $band, $shot);
 
         return new Frame([
-            'subject_id' => self::kept($bench->form->water->subjectId, $bench->place !== null),
+            'place_id' => $bench->place?->id(),
+            'subject_id' => self::kept($bench->form->at->subjectId, $bench->place !== null),
             'after_frame_id' => self::kept($bench->form->aim->afterId, Frame::query()->whereKey($bench->form->aim->afterId)->exists()),
             'water_kind' => $bench->moving->kind,
             'look' => ($band ?? $bench->band)->look,

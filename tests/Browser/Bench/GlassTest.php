@@ -56,7 +56,7 @@ it('brings the glass that leads into view on a phone', function (): void {
 });
 
 it('goes from a frame in the log to the running countdown of the same again in three presses', function (): void {
-    $this->onPhone()->visit('/log/3');
+    $this->onPhone()->visit('/log/5');
     $this->click('form[action$="/again"] button')->seesIn('.done-before summary', 'done already');
     $this->click('.sheet [name="all"]')->eventually(
         fn () => $this->script('return document.querySelectorAll(".sheet [type=checkbox]:not(:checked)").length === 0') ? true : null,
@@ -72,7 +72,7 @@ it('goes from a frame in the log to the running countdown of the same again in t
 });
 
 it('ticks the rest and opens the shutter with the network gone, without losing the page', function (): void {
-    $this->onPhone()->visit('/log/3')->expectOnConsole('ERR_INTERNET_DISCONNECTED')->expectOnConsole('htmx:');
+    $this->onPhone()->visit('/log/5')->expectOnConsole('ERR_INTERNET_DISCONNECTED')->expectOnConsole('htmx:');
     $this->click('form[action$="/again"] button')->seesIn('.done-before summary', 'done already');
     $this->offline()->click('.sheet [name="all"]');
     expect($this->script('return document.querySelectorAll(".sheet [type=checkbox]:not(:checked)").length'))->toBe(0);

@@ -53,7 +53,7 @@ it('keeps what was typed when a piece of kit is refused', function (): void {
 });
 
 it('judges a frame from the log, and refuses a time that cannot be read', function (): void {
-    $this->visit('/log/5')->type('#f-open', 'a while')->click('.verdict .button:not(.is-go)')->seesIn(
+    $this->visit('/log/2')->type('#f-open', 'a while')->click('.verdict .button:not(.is-go)')->seesIn(
         '#f-open-problem', 'not a shutter time',
     );
     $this->type('#f-open', '21.5')->script('document.querySelector("[name=blur][value=right]").click()');

@@ -195,10 +195,10 @@ it('learns from sightings in any order, of one kind alone, and where two speak o
 
         return [$level->notReachedM, $level->reachedM, count($level->contradicting), $level->toBeReachedM(), $level->toStayDryM()];
     };
-    expect($of([4.4, true], [4.1, true], [4.6, true]))->toBe([null, 4.1, 0, 4.1, 4.1])
-        ->and($of([3.2, false], [3.6, false], [3.1, false]))->toBe([3.6, null, 0, 3.6, 3.6])
-        ->and($of([3.0, true], [3.0, false]))->toBe([3.0, 3.0, 2, 3.0, 3.0])
-        ->and($of([5.0, true], [3.9, false], [3.8, true], [2.0, false]))->toBe([3.9, 3.8, 2, 3.9, 3.8])
+    expect($of([4.4, true], [4.1, true], [4.6, true]))->toBe([null, 4.1, 0, 4.1, null])
+        ->and($of([3.2, false], [3.6, false], [3.1, false]))->toBe([3.6, null, 0, null, 3.6])
+        ->and($of([3.0, true], [3.0, false]))->toBe([null, null, 2, null, null])
+        ->and($of([5.0, true], [3.9, false], [3.8, true], [2.0, false]))->toBe([2.0, 5.0, 2, 5.0, 2.0])
         ->and(array_keys(LearnedLevel::of([new Sighting(0, 1.0, false), new Sighting(0, 3.9, false), new Sighting(0, 3.8, true)])->contradicting))->toBe([0, 1])
         ->and($of())->toBe([null, null, 0, null, null]);
 });

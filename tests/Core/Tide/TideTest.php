@@ -197,7 +197,22 @@ it('says which sightings speak against each other', function (): void {
     $learned = LearnedLevel::of([$seen(3.2, false), $seen(3.9, false), $seen(3.8, true), $seen(4.4, true)]);
 
     expect($learned->isContradicted())->toBeTrue()->and(count($learned->contradicting))->toBe(2)
-        ->and($learned->toBeReachedM())->toBe(3.9)->and($learned->toStayDryM())->toBe(3.8);
+        ->and($learned->toBeReachedM())->toBe(4.4)->and($learned->toStayDryM())->toBe(3.2);
+});
+
+it('never counts as reached a height that was seen dry, nor as dry one that was seen reached (400 logs by chance)', function (): void {
+    mt_srand(11);
+    for ($i = 0; $i < 400; $i++) {
+        $seen = array_map(fn (): Sighting => new Sighting(0, mt_rand(20, 50) / 10, mt_rand(0, 1) === 1), range(1, mt_rand(1, 8)));
+        $learned = LearnedLevel::of($seen);
+        foreach ($seen as $one) {
+            $one->reached
+                ? expect($learned->toStayDryM() ?? -INF)->toBeLessThan($one->predictedM)
+                : expect($learned->toBeReachedM() ?? INF)->toBeGreaterThan($one->predictedM);
+        }
+        expect($learned->isContradicted())->toBe(array_filter($seen, fn (Sighting $dry): bool => ! $dry->reached
+            && array_filter($seen, fn (Sighting $wet): bool => $wet->reached && $wet->predictedM <= $dry->predictedM) !== []) !== []);
+    }
 });
 
 it('works its waters out once, and refuses a mean level that no place has', function (): void {

@@ -6,7 +6,7 @@ use App\Models\Frame;
 
 function takenFrame(): Frame
 {
-    return Frame::query()->whereNotNull('open_s')->latest('id')->firstOrFail();
+    return Frame::query()->whereNotNull('open_s')->latest('opened_at')->firstOrFail();
 }
 
 it('plans the same frame again, with what stays done ticked and folded, and nothing of the verdict', function (): void {
