@@ -35,7 +35,7 @@ for (const [packed, family, weight] of FONTS) {
     const subset = await subsetFont(whole, SHOWN, { targetFormat: 'woff2' });
     const shown = packed === 'literata' ? `data:font/woff2;base64,${subset.toString('base64')}` : keep(`${packed}-${weight}.woff2`, subset);
     const rest = keep(`${packed}-${weight}-rest.woff2`, whole);
-    const face = (file, range) => `@font-face{font-family:${family};src:url(${file}) format("woff2");font-weight:${weight};font-display:optional;${range}}`;
+    const face = (file, range) => `@font-face{font-family:${family};src:url(${file}) format("woff2");font-weight:${weight};font-display:${file.startsWith('data:') ? 'block' : 'optional'};${range}}`;
     faces += face(rest, `unicode-range:${LATIN};`) + face(shown, `unicode-range:${[...SHOWN].map((c) => `U+${c.codePointAt(0).toString(16)}`).join(',')};`);
 }
 

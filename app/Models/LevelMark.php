@@ -48,7 +48,7 @@ final class LevelMark extends Model
     {
         return LearnedLevel::of(
             array_values(
-                $this->sightings->map(
+                $this->sightings->where('struck', false)->map(
                     static fn (Sighting $s): Seen => new Seen($s->seen_at->getTimestamp(), $s->predicted_m, $s->reached),
                 )->all(),
             ),

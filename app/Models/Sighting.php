@@ -16,17 +16,21 @@ use Illuminate\Support\Carbon;
  * @property Carbon $seen_at
  * @property bool $reached
  * @property float $predicted_m
+ * @property bool $struck the mark learns nothing from it
  * @property-read LevelMark $mark
  */
 final class Sighting extends Model
 {
+    /** @var array<string, mixed> */
+    protected $attributes = ['struck' => false];
+
     /** @var list<string> */
     protected $fillable = [
-        'level_mark_id', 'seen_at', 'reached', 'predicted_m',
+        'level_mark_id', 'seen_at', 'reached', 'predicted_m', 'struck',
     ];
 
     /** @var array<string, string> */
-    protected $casts = ['seen_at' => 'datetime', 'reached' => 'boolean', 'predicted_m' => 'float'];
+    protected $casts = ['seen_at' => 'datetime', 'reached' => 'boolean', 'predicted_m' => 'float', 'struck' => 'boolean'];
 
     /** @return BelongsTo<LevelMark, $this> */
     public function mark(): BelongsTo

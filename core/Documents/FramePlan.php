@@ -25,6 +25,7 @@ final readonly class FramePlan
      * @param  list<Step>  $steps
      * @param  list<string>  $cautions
      * @param  string|null  $purpose  of a frame of a list
+     * @param  string|null  $guess  what stood for a measurement that was not made
      */
     public function __construct(
         public PlannedWay $way,
@@ -44,6 +45,7 @@ final readonly class FramePlan
         public array $steps,
         public array $cautions,
         public ?string $purpose = null,
+        public ?string $guess = null,
     ) {
     }
 
@@ -76,6 +78,7 @@ final readonly class FramePlan
             ),
             $in->texts('cautions'),
             $in->has('purpose') ? $in->text('purpose') : null,
+            $in->has('guess') ? $in->text('guess') : null,
         );
     }
 
@@ -99,6 +102,7 @@ final readonly class FramePlan
             ),
             'cautions' => $this->cautions,
             'purpose' => $this->purpose,
+            'guess' => $this->guess,
         ];
     }
 

@@ -80,6 +80,24 @@ enum WaterKind: string
         };
     }
 
+    /**
+     * What is reckoned with where nothing was measured: the peak period of waves in s, the speed of the rest in m/s. Eight seconds are
+     * usual on an ocean, chop is about three; the rest is judgement. An answer that rests on it says so.
+     */
+    public function usual(): float
+    {
+        return match ($this) {
+            self::Swell, self::Plunge => 8.0,
+            self::Chop => 3.0,
+            self::Lake => 1.5,
+            self::Backwash => 1.6,
+            self::Foam => 0.3,
+            self::Cascade, self::Weir => 4.0,
+            self::Rapid => 2.5,
+            self::River => 1.0,
+        };
+    }
+
     public function body(): WaterBody
     {
         return match ($this) {

@@ -52,6 +52,28 @@ final readonly class WaterSpec
         return $this->kind->isWaves() ? $this->waves($framing) : $this->flow($framing);
     }
 
+    /** Whether what its kind needs was measured. */
+    public function isMeasured(): bool
+    {
+        return $this->kind->isWaves()
+            ? $this->periodS !== null
+            : $this->speedMS !== null || $this->float !== null || ($this->dropM !== null && $this->kind->falls());
+    }
+
+    /** The same, with what is usual for its kind where nothing was measured. */
+    public function orUsual(): self
+    {
+        if ($this->isMeasured()) {
+            return $this;
+        }
+        $waves = $this->kind->isWaves();
+
+        return new self(
+            $this->kind, $waves ? null : $this->kind->usual(), null, null, $this->featureM, $waves ? $this->kind->usual() : $this->periodS,
+            $this->heightM, $this->depthM, $this->chop, $this->shortestWaveM, $this->peakEnhancement,
+        );
+    }
+
     /** The depth in m at which a sea of its height breaks; null without a height. */
     public function breakerDepthM(): ?float
     {

@@ -2,10 +2,12 @@
 import { startKeys } from './keys.js';
 import { startPresses } from './presses.js';
 import { startThemes } from './themes.js';
+import { startZones } from './zones.js';
 
 startPresses();
 startThemes();
 startKeys();
+startZones();
 
 // After a form that was refused one begins at what is wrong with it. What has no field of its own is plain text.
 const problems = document.getElementById('problems');

@@ -48,6 +48,6 @@ final readonly class AlsoForm
     /** @throws InvalidValue at the field of the form that the core refuses */
     public function in(Framing $framing): MovingWater
     {
-        return Refusal::renamed(self::CORE_FIELDS, fn (): MovingWater => $this->spec->in($framing));
+        return Refusal::renamed(self::CORE_FIELDS, fn (): MovingWater => $this->spec->orUsual()->in($framing));
     }
 }

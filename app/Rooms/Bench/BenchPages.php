@@ -39,6 +39,7 @@ final readonly class BenchPages
 
         return $this->form($bench->form->toQuery(), new MessageBag) + [
             'letGo' => $letGo,
+            'guess' => $bench->form->water->guess(),
             'bench' => $bench,
             'says' => $bench->says(),
             'rules' => [StopRule::wide($drawn), StopRule::narrow($drawn)],
@@ -51,7 +52,7 @@ final readonly class BenchPages
      */
     public function refused(array $typed, MessageBag $problems): array
     {
-        return $this->form($typed, $problems) + ['bench' => null, 'says' => null, 'rules' => []];
+        return $this->form($typed, $problems) + ['bench' => null, 'says' => null, 'rules' => [], 'letGo' => null, 'guess' => null];
     }
 
     /**
@@ -74,6 +75,7 @@ final readonly class BenchPages
             'flows' => $flows,
             'measure' => ($typed->choice('measure', FlowMeasure::class) ?? FlowMeasure::Speed)->of($kind),
             'measures' => array_filter(FlowMeasure::cases(), static fn (FlowMeasure $m): bool => $m->of($kind) === $m),
+            'howToKnow' => $kind?->falls() ? 'type its drop, or time a float' : 'time a float to know',
             'flowFields' => [
                 [FlowMeasure::Speed, 'speed', 'Speed', 'm/s'], [FlowMeasure::Drop, 'drop', 'Drop', 'm'],
                 [FlowMeasure::Float, 'float_m', 'Float went', 'm'],

@@ -59,7 +59,9 @@ final readonly class BenchRules
         $kind = $this->typed->choice('kind', WaterKind::class);
         $waves = $kind?->isWaves() ?? false;
         $measure = ($this->typed->choice('measure', FlowMeasure::class) ?? FlowMeasure::Speed)->of($kind);
-        $by = static fn (FlowMeasure $one): array => ! $waves && $measure === $one ? self::NEEDED : self::LEFT_OUT;
+        $by = static fn (FlowMeasure $one): array => ! $waves && $measure === $one ? self::FREE : self::LEFT_OUT;
+        $float = fn (string $other): array => $measure === FlowMeasure::Float && ! $waves && $this->typed->has($other)
+            ? self::NEEDED : $by(FlowMeasure::Float);
         $ofFlow = $waves ? self::LEFT_OUT : self::FREE;
         $ofWaves = $waves ? self::FREE : self::LEFT_OUT;
 
@@ -69,13 +71,9 @@ final readonly class BenchRules
             'measure' => ['required', self::oneOf(FlowMeasure::cases())],
             'speed' => [...$by(FlowMeasure::Speed), new Quantity(Limit::WaterSpeed)],
             'drop' => [...$by(FlowMeasure::Drop), new Quantity(Limit::Drop)],
-            'float_m' => [...$by(FlowMeasure::Float), new Quantity(Limit::FloatDistance)],
-            'float_s' => [...$by(FlowMeasure::Float), new Quantity(Limit::FloatTime)],
-            'period' => [...match (true) {
-                $waves => self::NEEDED,
-                $kind?->comesInWaves() ?? false => self::FREE,
-                default => self::LEFT_OUT,
-            }, new Quantity(Limit::WavePeriod)],
+            'float_m' => [...$float('float_s'), new Quantity(Limit::FloatDistance)],
+            'float_s' => [...$float('float_m'), new Quantity(Limit::FloatTime)],
+            'period' => [...$kind?->comesInWaves() ?? false ? self::FREE : self::LEFT_OUT, new Quantity(Limit::WavePeriod)],
             'feature' => [...$ofFlow, new Quantity(Limit::TextureSize)],
             'height' => [...$ofWaves, new Quantity(Limit::WaveHeight)],
             'depth' => [...$ofWaves, new Quantity(Limit::Depth)],
@@ -89,14 +87,14 @@ final readonly class BenchRules
     private function also(): array
     {
         $also = $this->typed->choice('also', WaterKind::class);
-        $needed = static fn (bool $when): array => $when ? self::NEEDED : self::LEFT_OUT;
+        $free = static fn (bool $when): array => $when ? self::FREE : self::LEFT_OUT;
 
         return [
             'also' => ['nullable', self::oneOf(WaterKind::cases())],
-            'also_speed' => [...$needed($also !== null && ! $also->isWaves()), new Quantity(Limit::WaterSpeed)],
-            'also_period' => [...$needed($also?->isWaves() ?? false), new Quantity(Limit::WavePeriod)],
-            'also_distance' => [...($also === null ? self::LEFT_OUT : self::FREE), new Quantity(Limit::Distance)],
-            'also_look' => [...$needed($also !== null), self::oneOf(Look::cases())],
+            'also_speed' => [...$free($also !== null && ! $also->isWaves()), new Quantity(Limit::WaterSpeed)],
+            'also_period' => [...$free($also?->isWaves() ?? false), new Quantity(Limit::WavePeriod)],
+            'also_distance' => [...$free($also !== null), new Quantity(Limit::Distance)],
+            'also_look' => [...($also === null ? self::LEFT_OUT : self::NEEDED), self::oneOf(Look::cases())],
         ];
     }
 

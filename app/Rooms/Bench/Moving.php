@@ -31,6 +31,7 @@ final readonly class Moving
         public ?MovingRow $also,
         public ?Clouds $clouds,
         public ?MovingRow $sky,
+        private ?string $guess,
     ) {
     }
 
@@ -44,7 +45,7 @@ final readonly class Moving
         return new self(
             $form->water->kind(), $framing, $water, LookBands::of($water, $framing),
             $form->also === null ? null : self::alsoRow($form->also, $framing),
-            $clouds, $clouds === null ? null : self::skyRow($form->sky, $clouds),
+            $clouds, $clouds === null ? null : self::skyRow($form->sky, $clouds), $form->water->guess(),
         );
     }
 
@@ -59,7 +60,7 @@ final readonly class Moving
     /** @return non-empty-list<MovingRow> rows of the stop rule, the water first */
     public function rows(LookBand $band): array
     {
-        $water = self::waterRow('Water', $this->water, $this->framing, $this->bands, $this->target($band));
+        $water = self::waterRow('Water', $this->water, $this->framing, $this->bands, $this->target($band), $this->guess);
 
         return [$water, ...array_values(array_filter([$this->also, $this->sky]))];
     }
@@ -78,13 +79,16 @@ final readonly class Moving
         $window = $bands->band($look)?->window()
             ?? throw (new InvalidValue("This water never looks {$look->value} at its distance."))->at('also_look');
 
-        return self::waterRow('Also', $water, $its, $bands, new LookTarget('the '.$also->spec->kind->label(), $look->value, $window));
+        $target = new LookTarget('the '.$also->spec->kind->label(), $look->value, $window);
+
+        return self::waterRow('Also', $water, $its, $bands, $target, null);
     }
 
-    private static function waterRow(string $label, MovingWater $water, Framing $framing, LookBands $bands, LookTarget $target): MovingRow
-    {
+    private static function waterRow(
+        string $label, MovingWater $water, Framing $framing, LookBands $bands, LookTarget $target, ?string $guess,
+    ): MovingRow {
         return new MovingRow(
-            $label, number_format($water->speedMS(), 1).' m/s', MovingRow::spansOf($bands), $target,
+            $label, $guess ?? number_format($water->speedMS(), 1).' m/s', MovingRow::spansOf($bands), $target,
             static fn (float $s): Stroke => Stroke::ofStreak(
                 $framing->streakMm($water->speedMS(), $s) / $framing->sensor->widthMm, $water->textureKept($s),
             ),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms\Bench;
 
+use App\Forms\Decimal;
 use App\Forms\Refusal;
 use App\Forms\Typed;
 use GentlePour\InvalidValue;
@@ -36,20 +37,29 @@ final readonly class WaterForm
         $kind = $typed->choice('kind', WaterKind::class) ?? throw InvalidValue::missing('The water')->at('kind');
         $measure = ($typed->choice('measure', FlowMeasure::class) ?? FlowMeasure::Speed)->of($kind);
         $flows = ! $kind->isWaves();
-        $by = static fn (FlowMeasure $one, string $field): ?float => $flows && $measure === $one ? $typed->needed($field) : null;
+        $by = static fn (FlowMeasure $one, string $field): ?float => $flows && $measure === $one ? $typed->number($field) : null;
+        $float = $flows && $measure === FlowMeasure::Float && ($typed->has('float_m') || $typed->has('float_s'));
         $chop = ! $flows && $typed->has('chop_period') && $typed->has('chop_height');
 
         return new self($typed->id('rhythm'), $measure, new WaterSpec(
             $kind,
             $by(FlowMeasure::Speed, 'speed'),
             $by(FlowMeasure::Drop, 'drop'),
-            $flows && $measure === FlowMeasure::Float ? [$typed->needed('float_m'), $typed->needed('float_s')] : null,
+            $float ? [$typed->needed('float_m'), $typed->needed('float_s')] : null,
             $flows ? $typed->number('feature') : null,
             $kind->comesInWaves() ? $typed->number('period') : null,
             $flows ? null : $typed->number('height'),
             $flows ? null : $typed->number('depth'),
             $chop ? [$typed->needed('chop_period'), $typed->needed('chop_height')] : null,
         ));
+    }
+
+    /** What is reckoned with where nothing was measured, in words; null where something was. */
+    public function guess(): ?string
+    {
+        $kind = $this->spec->kind;
+
+        return $this->spec->isMeasured() ? null : Decimal::write($kind->usual()).($kind->isWaves() ? ' s' : ' m/s').', a guess';
     }
 
     public function kind(): WaterKind
@@ -61,7 +71,7 @@ final readonly class WaterForm
     public function in(Framing $framing): MovingWater
     {
         return Refusal::renamed(
-            ['speed_m_s' => $this->measure->field()] + self::CORE_FIELDS, fn (): MovingWater => $this->spec->in($framing),
+            ['speed_m_s' => $this->measure->field()] + self::CORE_FIELDS, fn (): MovingWater => $this->spec->orUsual()->in($framing),
         );
     }
 }

@@ -24,11 +24,11 @@ final class FrameController
 
     public function index(): View
     {
-        $taken = Frame::query()->with('subject.place')->whereNotNull('open_s')->latest('opened_at')->latest('id');
+        $taken = Frame::query()->with('subject', 'place')->whereNotNull('open_s')->latest('opened_at')->latest('id');
 
         return view('log.index', [
             'frames' => $taken->cursorPaginate(self::PER_PAGE),
-            'planned' => Frame::query()->with('subject.place')->whereNull('open_s')->latest('id')->limit(self::PLANNED_SHOWN)->get(),
+            'planned' => Frame::query()->with('place')->whereNull('open_s')->latest('id')->limit(self::PLANNED_SHOWN)->get(),
             'swatch' => self::swatch(...),
         ]);
     }
@@ -36,7 +36,7 @@ final class FrameController
     public function show(Frame $frame): View
     {
         return view('log.show', [
-            'frame' => $frame->load('subject.place'), 'plan' => $frame->plan, 'way' => $frame->plan->way,
+            'frame' => $frame->load('subject', 'place'), 'plan' => $frame->plan, 'way' => $frame->plan->way,
             'verdicts' => BlurVerdict::cases(),
             'thirds' => range(self::THIRDS, -self::THIRDS),
         ]);

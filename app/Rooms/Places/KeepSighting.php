@@ -7,16 +7,12 @@ namespace App\Rooms\Places;
 use App\Forms\Instants;
 use App\Models\LevelMark;
 use App\Models\Sighting;
-use App\Tide\PlaceTide;
 use GentlePour\InvalidValue;
 
 /** Keeps what was seen at a mark, with what was predicted for that instant. */
 final readonly class KeepSighting
 {
-    /** Tide worked out on either side of the instant, in seconds. */
-    private const AROUND_S = 3600;
-
-    public function __construct(private PlaceTide $tides)
+    public function __construct(private Predicted $predicted)
     {
     }
 
@@ -27,17 +23,7 @@ final readonly class KeepSighting
      */
     public function __invoke(LevelMark $mark, bool $reached, string $seenAt): Sighting
     {
-        $place = $mark->place()->firstOrFail();
-        $field = 'seen_at-'.$mark->id;
-        $unix = $seenAt === '' ? (float) now()->getTimestamp() : Instants::read($field, $seenAt, $place->zone());
-        try {
-            $height = $this->tides->curve($place, $unix - self::AROUND_S, $unix + self::AROUND_S)?->heightM($unix);
-        } catch (InvalidValue $e) {
-            throw (new InvalidValue($e->getMessage()))->at($field);
-        }
-        if ($height === null) {
-            throw (new InvalidValue('No tide is known for '.$place->name.' at that time.'))->at($field);
-        }
+        [$unix, $height] = $this->predicted->at($mark->place()->firstOrFail(), $seenAt, 'seen_at-'.$mark->id);
 
         return $mark->sightings()->create(['seen_at' => Instants::stored($unix), 'reached' => $reached, 'predicted_m' => $height]);
     }

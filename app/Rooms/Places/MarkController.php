@@ -14,13 +14,19 @@ use Illuminate\Http\Request;
 /** Level marks of a place, and what was seen there. */
 final class MarkController
 {
-    public function store(MarkRequest $request, Place $place): RedirectResponse
+    public function store(MarkRequest $request, Place $place, Predicted $predicted): RedirectResponse
     {
         $mark = $request->mark();
+        if ($request->isSeenNow()) {
+            $mark['height_m'] = round($predicted->at($place, '', 'height_m')[1], 2);
+        }
         $place->marks()->create($mark);
 
-        return redirect()->route('places.show', $place)
-            ->with('done', 'The mark is kept'.($mark['height_m'] === null ? '; it learns its height from sightings.' : '.'));
+        return redirect()->route('places.show', $place)->with(
+            'done', $mark['height_m'] === null ? 'The mark is kept; it learns its height from sightings.' : sprintf(
+                'The mark is kept at %.2f m.', $mark['height_m'],
+            ),
+        );
     }
 
     public function destroy(LevelMark $mark, Dropping $drop): RedirectResponse
@@ -37,6 +43,15 @@ final class MarkController
         return redirect()->route('places.show', $mark->place_id)->with('done', sprintf(
             'Seen: %s at a prediction of %.2f m.', $sighting->reached ? 'reached' : 'not reached', $sighting->predicted_m,
         ));
+    }
+
+    /** Struck out, a sighting teaches nothing; pressed again, it counts again. */
+    public function strike(Sighting $sighting): RedirectResponse
+    {
+        $sighting->update(['struck' => ! $sighting->struck]);
+
+        return redirect()->route('places.show', $sighting->mark()->firstOrFail()->place_id)
+            ->with('done', $sighting->struck ? 'Struck out: the mark no longer learns from it.' : 'The sighting counts again.');
     }
 
     public function forget(Sighting $sighting, Dropping $drop): RedirectResponse

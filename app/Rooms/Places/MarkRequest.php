@@ -32,6 +32,12 @@ final class MarkRequest extends FormRequest
         return ['name.required' => 'What does the water do there?'];
     }
 
+    /** Whether the water stands at it just now, so that the prediction tells its height. */
+    public function isSeenNow(): bool
+    {
+        return $this->boolean('seen_now');
+    }
+
     /** @return array{name: string, above: bool, height_m: float|null} */
     public function mark(): array
     {

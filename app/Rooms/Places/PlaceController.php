@@ -35,7 +35,7 @@ final class PlaceController
     }
 
     /** A place with its day board. */
-    public function show(DayRequest $request, Place $place, DayScenes $scenes, PlaceTide $tides, KeptBench $kept): View
+    public function show(DayRequest $request, Place $place, DayScenes $scenes, PlaceTide $tides, KeptBench $kept, SilkTimes $silk): View
     {
         $place->load(['marks.sightings', 'outings', 'subjects']);
         $day = new DateTimeImmutable('now', $place->zone());
@@ -64,6 +64,7 @@ final class PlaceController
             'cautions' => $tides->cautions($place),
             'station' => $tides->station($place),
             'runUpM' => $tides->runUpM($place),
+            'silk' => $silk->of($place->subjects),
         ]);
     }
 
@@ -90,6 +91,15 @@ final class PlaceController
         $keep($place, $request->typed());
 
         return redirect()->route('places.show', $place)->with('done', $place->name.' is kept.');
+    }
+
+    /** The stand or the way out, from where the water stands or stood. */
+    public function stand(StandRequest $request, Place $place, KeepStand $keep): RedirectResponse
+    {
+        $which = $request->string('which')->toString() === 'stand_m' ? 'stand_m' : 'way_out_m';
+        $said = $keep($place, $which, $request->string('seen')->toString() === 'edge', $request->string('stand_at')->trim()->toString());
+
+        return redirect()->route('places.show', $place)->with('done', $said)->withFragment('stand');
     }
 
     public function destroy(Place $place, Dropping $drop): RedirectResponse

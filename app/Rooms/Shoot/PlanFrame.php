@@ -80,6 +80,7 @@ final class PlanFrame
             ),
             $bench->cautions(),
             $shot?->purpose,
+            $bench->form->water->guess(),
         );
     }
 

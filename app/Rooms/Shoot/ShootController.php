@@ -42,7 +42,7 @@ final class ShootController
         $rhythm = $frame->plan->rhythm;
 
         return $frame->isTaken() ? redirect()->route('log.show', $frame) : view('shoot.show', [
-            'frame' => $frame->load('subject.place', 'shotList.frames'),
+            'frame' => $frame->load('place', 'shotList.frames'),
             'plan' => $frame->plan,
             'way' => $frame->plan->way,
             'done' => self::doneAtFirst($frame),

@@ -33,6 +33,7 @@ final class WaterController
         return view('water.index', [
             'tools' => MeasurementKind::cases(),
             'measurements' => Measurement::query()->with('place')->latest('measured_at')->latest('id')->limit(self::SHOWN)->get(),
+            'clouds' => MeasurementKind::Clouds,
             'tastes' => $tastes->all(),
             'waterNames' => array_map(static fn (WaterKind $k): string => $k->label(), array_column(WaterKind::cases(), null, 'value')),
         ]);

@@ -6,9 +6,9 @@
     <fieldset>
         <legend>What moves</legend>
         @if ($places->isNotEmpty())
-            <div class="entry">
+            <div class="entry is-stacked">
                 <label for="f-take">I am at</label>
-                <span class="entry-value"><select id="f-take" name="take" class="pick" @if ($letGo ?? null) aria-describedby="f-take-hint" @endif>
+                <span class="entry-value"><select id="f-take" name="take" class="pick" @if ($letGo) aria-describedby="f-take-hint" @endif>
                     <option value="">nowhere in particular</option>
                     @foreach ($places as $one)
                         <optgroup label="{{ $one->name }}">
@@ -17,7 +17,7 @@
                         </optgroup>
                     @endforeach
                 </select></span>
-                @if ($letGo ?? null)<p class="hint" id="f-take-hint">“{{ $letGo }}” was let go: the water is another.</p>@endif
+                @if ($letGo)<p class="hint" id="f-take-hint">“{{ $letGo }}” was let go: the water is another.</p>@endif
             </div>
             <input type="hidden" name="take_was" value="{{ $at }}">
         @endif
@@ -36,7 +36,7 @@
             </x-entry>
             @foreach ($flowFields as [$by, $name, $label, $unit])
                 @if ($measure === $by)
-                    <x-entry :name="$name" :label="$label" :unit="$unit" :value="$inputs[$name]" :problem="$problemAt($name)" inputmode="decimal"/>
+                    <x-entry :name="$name" :label="$label" :unit="$unit" :value="$inputs[$name]" :problem="$problemAt($name)" inputmode="decimal" :hint="$name !== 'float_m' && $guess ? $guess.': '.$howToKnow : null"/>
                 @else
                     <input type="hidden" name="{{ $name }}" value="{{ $inputs[$name] }}">
                 @endif
@@ -44,7 +44,7 @@
             @unless ($kind?->comesInWaves())<input type="hidden" name="period" value="{{ $inputs['period'] }}">@endunless
         @else
             @foreach (['measure', 'speed', 'drop', 'float_m', 'float_s'] as $name)<input type="hidden" name="{{ $name }}" value="{{ $inputs[$name] }}">@endforeach
-            <x-entry name="period" label="Period" unit="s" :value="$inputs['period']" :problem="$problemAt('period')" inputmode="decimal"/>
+            <x-entry name="period" label="Period" unit="s" :value="$inputs['period']" :problem="$problemAt('period')" inputmode="decimal" :hint="$guess ? $guess.': press with the crests to know' : null"/>
             <div class="crests">
                 <button type="button" class="button is-press" data-rapid data-crests="{{ route('water.heard') }}">Press with each crest</button>
                 <div id="crests-heard" aria-live="polite"><p class="hint">Five presses or more; the median counts.</p></div>

@@ -1,3 +1,4 @@
+<p class="keep-water"><x-acts id="keep-water" class="is-small" :to="route('subjects.draft')">Keep this water at a place</x-acts></p>
 <details class="more is-lists"><summary>Lists and companions</summary>
     <div class="list-buttons">
         <x-acts id="list-ladder" class="is-small" :to="route('lists.store', ['list' => 'ladder'])">Ladder: held to glass</x-acts>

@@ -1,9 +1,5 @@
 <x-layout title="Log" here="log">
     <div class="title-line"><h1>Log</h1><p class="hint">{{ $frames->isEmpty() ? '' : 'Newest first' }}</p></div>
-    @foreach ($planned as $frame)
-        <p class="said">Frame {{ $frame->id }} is planned and not taken: {{ $frame->plan->way->shutterLabel }}, {{ $frame->plan->way->apertureLabel }}.
-            <a href="{{ route('shoot.show', $frame) }}">Shoot it</a></p>
-    @endforeach
     @if ($frames->isEmpty())
         <div class="empty"><p>Nothing was taken yet. The first frame comes from the <a href="{{ route('bench') }}">bench</a>.</p></div>
     @else
@@ -14,7 +10,7 @@
                         <svg viewBox="0 0 120 60" class="swatch" aria-hidden="true"><rect width="120" height="60"/><path class="strokes" d="{{ $swatch($frame) }}"/></svg>
                         <span class="taken-figure">{{ $frame->openLabel() }}</span>
                         <span class="taken-what"><b>{{ $frame->subject?->name ?? ucfirst($frame->water_kind->label()) }}</b>
-                            <small>{{ $frame->subject?->place->name }} {{ $frame->opened_at?->format('j M Y, H:i') }} UTC</small></span>
+                            <small>{{ $frame->place?->name }} @if ($frame->opened_at)<x-at :time="$frame->opened_at" :zone="$frame->place?->timezone"/>@endif</small></span>
                         <span class="taken-how">{{ $frame->plan->way->apertureLabel }} · ISO {{ $frame->plan->way->isoLabel }} · {{ $frame->plan->way->filtersLabel() }}</span>
                         <span @class(['taken-verdict', 'is-open' => $frame->blur === null])>{{ $frame->look->value }}: {{ $frame->blur?->label() ?? 'not judged' }}</span>
                     </a>
@@ -22,5 +18,14 @@
             @endforeach
         </ol>
         {{ $frames->links('log.pages') }}
+    @endif
+    @if ($planned->isNotEmpty())
+        <details class="more planned" @if ($frames->isEmpty()) open @endif><summary>{{ $planned->count() === 1 ? 'One frame is' : 'Frames' }} planned and not taken</summary>
+            <ul class="sightings">
+                @foreach ($planned as $frame)
+                    <li><span>Frame {{ $frame->id }}: {{ $frame->plan->way->shutterLabel }}, {{ $frame->plan->way->apertureLabel }}, {{ $frame->look->value }}{{ $frame->place ? ' at '.$frame->place->name : '' }}</span> <a class="button is-small" href="{{ route('shoot.show', $frame) }}">Shoot it</a></li>
+                @endforeach
+            </ul>
+        </details>
     @endif
 </x-layout>

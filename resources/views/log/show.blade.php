@@ -1,7 +1,7 @@
 <x-layout title="Frame {{ $frame->id }}" here="log" script="shoot">
     <div class="headline">
         <h1>Frame {{ $frame->id }}: {{ $frame->look->value }} in the {{ $frame->water_kind->label() }}
-            <small>{{ $frame->subject?->place->name }} {{ $frame->subject?->name }} {{ $frame->opened_at?->format('j M Y, H:i:s') }}{{ $frame->opened_at ? ' UTC' : 'not taken yet' }}</small></h1>
+            <small>{{ $frame->place?->name }} {{ $frame->subject?->name }} @if ($frame->opened_at)<x-at :time="$frame->opened_at" :zone="$frame->place?->timezone" format="j M Y, H:i:s"/>@else not taken yet @endif</small></h1>
         <p class="settings">
             <span class="figure">{{ $frame->openLabel() }}</span><span class="figure">{{ $way->apertureLabel }}</span>
             <span class="figure"><i>ISO</i> {{ $way->isoLabel }}</span>
@@ -46,7 +46,7 @@
                 <div><dt>Base reading</dt><dd>{{ $plan->readingLabel }}</dd></div>
                 <div><dt>Light</dt><dd>EV {{ number_format($plan->ev100, 1) }}</dd></div>
                 <div><dt>Carried correction</dt><dd>{{ $write->stops($frame->correction_stops) }} stops</dd></div>
-                <div><dt>Water</dt><dd>{{ number_format($plan->speedMS, 1) }} m/s</dd></div>
+                <div><dt>Water</dt><dd>{{ $plan->guess ?? number_format($plan->speedMS, 1).' m/s' }}</dd></div>
                 <div><dt>Texture kept</dt><dd>{{ number_format(100 * $plan->texture) }}&hairsp;%</dd></div>
                 <div><dt>Framed from</dt><dd>{{ $frame->inputs['distance'] }} m at {{ $frame->inputs['focal'] }} mm</dd></div>
                 <div><dt>Steps ticked</dt><dd>{{ count($frame->steps_done) }} of {{ count($plan->steps) }}</dd></div>

@@ -22,7 +22,7 @@
             </section>
             @if ($board)
                 <section>
-                    <h2><a href="{{ route('places.show', [$place, 'day' => $board->scene->midnight->format('Y-m-d')]) }}">{{ $place->name }}</a>, {{ $board->scene->midnight->format('l j F') }}</h2>
+                    <h2><a href="{{ route('places.show', [$place, 'day' => $board->scene->midnight->format('Y-m-d')]) }}">{{ $place->name }}</a>, {{ $board->scene->midnight->format('l j F') }} <x-zone-note :zone="$place->timezone"/></h2>
                     <x-day-board :board="$board" :events="$events"/>
                 </section>
             @endif

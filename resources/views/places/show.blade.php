@@ -1,6 +1,6 @@
 <x-layout title="{{ $place->name }}" here="places" script="page">
     <div class="title-line">
-        <h1>{{ $place->name }}, {{ $day->format('l j F Y') }} <small>{{ $place->facing_deg !== null ? 'facing '.number_format($place->facing_deg).'°' : '' }}{{ $station ? ' · tide at '.$station->name.($station->madeUp ? ' (made up)' : '') : ($place->tide->isTable() ? ' · tide by your table' : ' · no tide') }}{{ $board ? ' · '.$board->moonWords() : '' }}</small></h1>
+        <h1>{{ $place->name }}, {{ $day->format('l j F Y') }} <small>{{ $place->facing_deg !== null ? 'facing '.number_format($place->facing_deg).'°' : '' }}{{ $station ? ' · tide at '.$station->name.($station->madeUp ? ' (made up)' : '') : ($place->tide->isTable() ? ' · tide by your table' : ' · no tide') }}{{ $board ? ' · '.$board->moonWords() : '' }} <x-zone-note :zone="$place->timezone"/></small></h1>
         <nav class="days" aria-label="Days">
             <a class="button is-small" rel="prev" href="{{ route('places.show', [$place, 'day' => $day->modify('-1 day')->format('Y-m-d')]) }}">Day before</a>
             <a class="button is-small" rel="next" href="{{ route('places.show', [$place, 'day' => $day->modify('+1 day')->format('Y-m-d')]) }}">Day after</a>
@@ -41,12 +41,14 @@
                         @if ($mark->height_m === null)<span class="hint">learned</span>@endif
                         <a class="hint" href="{{ route('windows', ['place' => $place->id, 'mark' => $mark->id, 'light' => 'golden']) }}">find windows</a></div>
                     @if ($mark->sightings->isNotEmpty())
-                        <p class="hint">Not reached at {{ $learned->notReachedM === null ? '–' : number_format($learned->notReachedM, 2).' m' }}, reached at {{ $learned->reachedM === null ? '–' : number_format($learned->reachedM, 2).' m' }}; {{ $mark->sightings->count() }} sightings.</p>
-                        @if ($learned->isContradicted())<p class="warn">{{ count($learned->contradicting) }} sightings speak against each other: waves or surge are the usual reason. The safe side is used.</p>@endif
-                        <details><summary class="hint">Sightings</summary><ul class="sightings">
+                        <p class="hint">Surely dry at {{ $learned->notReachedM === null ? '–' : number_format($learned->notReachedM, 2).' m' }}, surely reached at {{ $learned->reachedM === null ? '–' : number_format($learned->reachedM, 2).' m' }}; {{ $mark->sightings->count() }} sightings.</p>
+                        @if ($learned->isContradicted())<p class="warn">{{ count($learned->contradicting) }} sightings speak against each other: waves or surge are the usual reason. No height counts that was once seen otherwise; strike out what you do not trust.</p>@endif
+                        @php($against = array_map(fn ($s) => $s->unix, $learned->contradicting))
+                        <details @if ($learned->isContradicted()) open @endif><summary class="hint">Sightings</summary><ul class="sightings">
                             @foreach ($mark->sightings->sortBy('seen_at') as $sighting)
-                                <li>{{ $sighting->seen_at->setTimezone($place->timezone)->format('j M Y, G:i') }}: {{ $sighting->reached ? 'reached' : 'not reached' }} at {{ number_format($sighting->predicted_m, 2) }} m
-                                    <form method="post" action="{{ route('sightings.destroy', $sighting) }}">@csrf @method('delete')<button class="button is-small is-warn" aria-label="Delete the sighting of {{ $sighting->seen_at->format('j M Y') }}">Delete</button></form></li>
+                                <li @class(['is-struck' => $sighting->struck, 'is-against' => ! $sighting->struck && in_array((float) $sighting->seen_at->getTimestamp(), $against, true)])><span>{{ $sighting->seen_at->setTimezone($place->timezone)->format('j M Y, G:i') }}: {{ $sighting->reached ? 'reached' : 'not reached' }} at {{ number_format($sighting->predicted_m, 2) }} m</span>
+                                    <form method="post" action="{{ route('sightings.strike', $sighting) }}">@csrf @method('put')<button class="button is-small" aria-label="{{ $sighting->struck ? 'Count' : 'Strike out' }} the sighting of {{ $sighting->seen_at->setTimezone($place->timezone)->format('j M Y, G:i') }}">{{ $sighting->struck ? 'Count it again' : 'Strike out' }}</button></form>
+                                    <form method="post" action="{{ route('sightings.destroy', $sighting) }}">@csrf @method('delete')<button class="button is-small is-warn" aria-label="Delete the sighting of {{ $sighting->seen_at->setTimezone($place->timezone)->format('j M Y, G:i') }}">Delete</button></form></li>
                             @endforeach
                         </ul></details>
                     @endif
@@ -64,8 +66,20 @@
                 <x-entry name="name" id="mark-name" label="New mark" class="is-wide" :value="old('name')" :problem="$errors->mark->first('name') ?: null" placeholder="water reaches the posts"/>
                 <x-entry name="above" id="mark-above" label="Happens"><select id="mark-above" name="above" class="pick"><option value="1">above a height</option><option value="0" @selected(old('above') === '0')>below a height</option></select></x-entry>
                 <x-entry name="height_m" id="mark-height" label="Height" unit="m" :value="old('height_m')" :problem="$errors->mark->first('height_m') ?: null" inputmode="decimal" hint="Leave out to learn it from sightings"/>
-                <div class="foot-line"><button class="button">Keep the mark</button></div>
+                <div class="foot-line"><button class="button">Keep the mark</button>@if ($place->tide->hasTide()) <button class="button" name="seen_now" value="1">The water stands at it now</button>@endif</div>
             </form>
+            @if ($place->tide->hasTide())
+                <h2 id="stand">Stand and way out</h2>
+                <p class="hint">Seen is as good as measured: between two waves, where still water would stand. The prediction of that instant is the level; it knows nothing of surge.</p>
+                @foreach (['stand_m' => ['Stand', 'My feet are at the water’s edge now'], 'way_out_m' => ['Lowest point of the way out', 'It is at the water’s edge now']] as $which => [$label, $edge])
+                    <form class="mark" method="post" action="{{ route('places.stand', $place) }}">@csrf <input type="hidden" name="which" value="{{ $which }}">
+                        <div class="foot-line is-tight"><b>{{ $label }}</b> <span class="mark-figure">{{ $place->$which === null ? 'no level yet' : number_format($place->$which, 2).' m' }}</span></div>
+                        <div class="foot-line is-tight"><button class="button is-small" name="seen" value="edge">{{ $edge }}</button> <button class="button is-small" name="seen" value="dry">It was dry</button>
+                            <label class="hint" for="{{ $which }}-at">at</label><input class="input" id="{{ $which }}-at" type="datetime-local" name="stand_at" autocomplete="off" title="left out, now"></div>
+                    </form>
+                @endforeach
+                @if ($errors->has('stand_at') || $errors->stand->any())<p class="problem" role="alert">{{ $errors->first('stand_at') ?: $errors->stand->first() }}</p>@endif
+            @endif
         </section>
         <section>
             <h2>Outings</h2>
@@ -80,8 +94,22 @@
                 <x-entry name="ends_at" type="datetime-local" label="To" class="is-wide" :value="old('ends_at', $day->format('Y-m-d').'T08:00')" :problem="$errors->first('ends_at') ?: null"/>
                 <div class="foot-line"><button class="button">Plan an outing</button></div>
             </form>
-            <h2>Subjects</h2>
-            <ul class="sightings">@foreach ($place->subjects as $subject)<li><a href="{{ route('bench', ['take' => $subject->id]) }}">{{ $subject->name }}</a>, {{ $subject->water_kind->label() }} at {{ $write->number($subject->distance_m) }} m</li>@endforeach</ul>
+            <h2 id="subjects">Subjects</h2>
+            <ul class="subjects">
+                @forelse ($place->subjects as $subject)
+                    <li><a class="subject-go" href="{{ route('bench', ['take' => $subject->id]) }}"><b>{{ $subject->name }}</b> <small>{{ $subject->water_kind->label() }} from {{ $write->number($subject->distance_m) }} m{{ $subject->focal_mm === null ? '' : ', '.$write->number($subject->focal_mm).' mm' }}{{ $subject->look === null ? '' : ', mostly '.$subject->look->value }}</small></a>
+                        <span class="subject-silk">@isset($silk[$subject->id])<small>silk</small> {{ $silk[$subject->id] }}@else<small>never silk</small>@endisset</span>
+                        <span class="subject-do">
+                            @if ($place->subjects->count() > 1)<form method="post" action="{{ route('subjects.move', $subject) }}" data-rapid>@csrf @method('put')<button class="button is-small" name="up" value="1" aria-label="{{ $subject->name }} one up" @disabled($loop->first)>↑</button><button class="button is-small" name="up" value="0" aria-label="{{ $subject->name }} one down" @disabled($loop->last)>↓</button></form>@endif
+                            <a class="button is-small" href="{{ route('subjects.edit', $subject) }}" aria-label="Change {{ $subject->name }}">Change</a>
+                        </span>
+                        @if ($subject->note)<p class="hint">{{ $subject->note }}</p>@endif
+                    </li>
+                @empty
+                    <li>None yet. Keep one here, from the bench, or after measuring.</li>
+                @endforelse
+            </ul>
+            <div class="foot-line"><a class="button" href="{{ route('subjects.create', ['place' => $place->id, 'focal' => '']) }}">Add a subject</a></div>
             @if ($station)<p class="hint">{{ $station->attribution }} ({{ $station->license }}). Heights above {{ $station->defaultDatum() }}.</p>@endif
             @if ($place->notes)<p>{{ $place->notes }}</p>@endif
             <div class="foot-line"><a class="button is-small" href="{{ route('places.edit', $place) }}">Change the place</a></div>

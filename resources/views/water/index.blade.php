@@ -13,8 +13,8 @@
                     <li @class(['is-new' => session('kept') === $m->id])>
                         <b class="measured-figure">{{ $m->figure() }}</b>
                         <span class="measured-what">{{ $m->kind->label() }}{{ $m->place ? ' at '.$m->place->name : '' }}
-                            <small>{{ $m->detail() }}{{ $m->note ? ' · '.$m->note : '' }} · {{ $m->measured_at->setTimezone($m->place->timezone ?? config('app.timezone'))->format('j M, H:i') }}</small></span>
-                        <span class="measured-do"><a class="button is-small" href="{{ route('water.tool', ['kind' => $m->kind->value, 'place_id' => $m->place_id]) }}" aria-label="Measure {{ $m->kind->label() }} again">Again</a><a class="button is-small" href="{{ route('bench', ['measured' => $m->id]) }}">To the bench</a>
+                            <small>{{ $m->detail() }}{{ $m->note ? ' · '.$m->note : '' }} · <x-at :time="$m->measured_at" :zone="$m->place?->timezone" format="j M, H:i"/></small></span>
+                        <span class="measured-do"><a class="button is-small" href="{{ route('water.tool', ['kind' => $m->kind->value, 'place_id' => $m->place_id]) }}" aria-label="Measure {{ $m->kind->label() }} again">Again</a><a class="button is-small" href="{{ route('bench', ['measured' => $m->id]) }}">To the bench</a>@if ($m->kind !== $clouds)<a class="button is-small" href="{{ route('subjects.create', ['measured' => $m->id, 'focal' => '']) }}">Keep as a subject</a>@endif
                         <form method="post" action="{{ route('water.destroy', $m) }}">@csrf @method('delete')<button class="button is-small" aria-label="Delete the measurement {{ $m->figure() }}">Delete</button></form></span>
                     </li>
                 @empty

@@ -31,7 +31,7 @@ it('reads back exactly what it wrote, with a rhythm and without', function (?Cre
     $plan = framePlan($rhythm);
     expect(again($plan))->toEqual($plan)->and($plan->toArray()['version'])->toBe(FramePlan::VERSION)
         ->and(array_keys($plan->toArray()))->toBe([
-            'version', 'way', 'window', 'rhythm', 'moment', 'reading', 'water', 'longest_timed_s', 'steps', 'cautions', 'purpose',
+            'version', 'way', 'window', 'rhythm', 'moment', 'reading', 'water', 'longest_timed_s', 'steps', 'cautions', 'purpose', 'guess',
         ]);
 })->with([null, fn () => new CrestRhythm(8.0, 0.9, 1.79e12), fn () => new CrestRhythm(8.0, null, 1.79e12, 96.0, 1.79e12 + 5e4)]);
 

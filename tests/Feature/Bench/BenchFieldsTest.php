@@ -46,7 +46,6 @@ it('says what is wrong at the field, and loses nothing that was typed', function
     ],
     'an endless period' => [['kind' => 'swell', 'period' => '1e9'], 'period'],
     'another water that stands' => [['also' => 'river', 'also_speed' => '0'], 'also_speed'],
-    'another water without a period' => [['also' => 'swell', 'also_period' => ''], 'also_period'],
     'another water on the moon' => [['also' => 'river', 'also_speed' => '1', 'also_distance' => '384400000'], 'also_distance'],
     'a look of the other that is none' => [['also' => 'river', 'also_speed' => '1', 'also_look' => 'creamy'], 'also_look'],
     'a crossing of nothing' => [['sky' => 'crossing', 'cloud_share' => '0', 'cloud_s' => '20'], 'cloud_share'],

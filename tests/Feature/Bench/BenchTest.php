@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Forms\Decimal;
 use App\Models\Camera;
 use App\Models\Filter;
 use App\Models\Frame;
 use App\Models\Subject;
+use GentlePour\Motion\WaterKind;
 
 it('opens on the bench with the demo coast loaded', function (): void {
     $this->get('/bench')->assertOk()->assertSee('Silk in the cascade')->assertSee(
@@ -70,7 +72,6 @@ it('shows the message at the field and keeps everything typed', function (string
     ['speed', 'fast', 'must be a number'],
     ['speed', '-4', 'between'],
     ['speed', '1e9', 'must be a number'],
-    ['speed', '', 'needed'],
     ['speed', '.', 'must be a number'],
     ['drop', '0', 'between'],
     ['drop', '9999', 'between'],
@@ -135,6 +136,20 @@ it('says what to do when the kit is empty', function (): void {
 
     $this->get('/bench')->assertStatus(422)->assertSee('Add a camera in Kit first');
 });
+
+it('answers for every water without a measurement, and says that it rests on a guess, in the field, on the rule and in the log', function (WaterKind $kind): void {
+    $query = benchQuery(['kind' => $kind->value, 'measure' => 'speed', 'speed' => '', 'drop' => '', 'period' => '', 'look' => 'mist', 'look_was' => 'mist', 'subject' => '']);
+    $guess = Decimal::write($kind->usual()).($kind->isWaves() ? ' s' : ' m/s').', a guess';
+    $page = (string) $this->get('/bench?'.http_build_query($query))->assertOk()->assertSee($guess.': ')->assertSee('>'.$guess.'<', false)->getContent();
+    $frame = Frame::query()->findOrFail((int) basename((string) $this->post(shootThis($page), $query)->headers->get('Location')));
+    $this->get('/log/'.$frame->id)->assertSee($guess);
+    // A float of which one half is missing is a slip, and is said.
+    if (! $kind->isWaves()) {
+        $this->get('/bench?'.http_build_query(['measure' => 'float', 'float_s' => '4'] + $query))->assertStatus(422)->assertSee('id="f-float_m-problem"', false);
+    }
+    $said = [$kind->isWaves() ? 'period' : 'speed' => '6'] + $query;
+    $this->get('/bench?'.http_build_query($said))->assertOk()->assertDontSee('a guess');
+})->with(WaterKind::cases());
 
 it('gives the median of presses with its spread, and says how many are still needed', function (): void {
     $this->get('/water/heard?presses=0,8,16.2,24.1,40.0,48.2')->assertOk()->assertSee('8.2 s')->assertSee('data-period="8.2"', false);
