@@ -9,6 +9,7 @@ use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\InvalidValue;
 use GentlePour\Kit\Camera as KitCamera;
+use GentlePour\Kit\Handling;
 use GentlePour\Kit\Sensor;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -25,6 +26,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $longest_timed_s
  * @property float|null $battery_minutes
  * @property float $reciprocity exponent of film, 1 for a sensor
+ * @property bool $mirror
+ * @property bool $optical_finder
+ * @property bool $stabiliser in the body or in the lens
+ * @property bool $raw
  */
 final class Camera extends Model
 {
@@ -34,14 +39,17 @@ final class Camera extends Model
     /** @var list<string> */
     protected $fillable = [
         'name', 'sensor_width_mm', 'sensor_height_mm', 'pixels_wide', 'iso_base', 'iso_low', 'iso_max',
-        'longest_timed_s', 'battery_minutes', 'reciprocity',
+        'longest_timed_s', 'battery_minutes', 'reciprocity', 'mirror', 'optical_finder', 'stabiliser', 'raw',
     ];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['mirror' => false, 'optical_finder' => false, 'stabiliser' => true, 'raw' => true];
 
     /** @var array<string, string> */
     protected $casts = [
         'sensor_width_mm' => 'float', 'sensor_height_mm' => 'float', 'pixels_wide' => 'integer',
         'iso_base' => 'float', 'iso_low' => 'float', 'iso_max' => 'float', 'longest_timed_s' => 'float', 'battery_minutes' => 'float',
-        'reciprocity' => 'float',
+        'reciprocity' => 'float', 'mirror' => 'boolean', 'optical_finder' => 'boolean', 'stabiliser' => 'boolean', 'raw' => 'boolean',
     ];
 
     /** @throws InvalidValue when the core cannot make something of it */
@@ -61,6 +69,7 @@ final class Camera extends Model
             ShutterTime::ofSeconds($this->longest_timed_s)->nearestDial(),
             $this->battery_minutes,
             $this->reciprocity ?? 1.0,
+            new Handling($this->mirror, $this->optical_finder, $this->stabiliser, $this->raw),
         );
     }
 

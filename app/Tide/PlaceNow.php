@@ -27,10 +27,12 @@ final readonly class PlaceNow
 
     private const DAY_S = 86400;
 
+    /** @param  float|null  $facingDeg  where the lens points, if other than the place says */
     public function __construct(
         private Place $place,
         private PlaceTide $tides,
         private float $unix,
+        private ?float $facingDeg = null,
     ) {
     }
 
@@ -50,6 +52,15 @@ final readonly class PlaceNow
         $why = $left > 1 ? 'get off by '.$this->at($leave)->format('G:i') : 'past the get-off time: leave';
 
         return [new Wall(WallKind::GetOff, ShutterTime::ofSeconds(max(1.0, $left)), $why)];
+    }
+
+    /** How far the sun stands from where the lens points, in degrees; null while it is down, or when nothing says where that is. */
+    public function sunAwayDeg(): ?float
+    {
+        $facing = $this->facingDeg ?? $this->place->facing_deg;
+        $sun = $facing === null ? null : $this->place->observer()?->sun($this->unix);
+
+        return $sun === null || $sun->altitudeDeg < 0 ? null : $sun->fromLevelDeg((float) $facing);
     }
 
     /** Stops a minute just now; null when the light is as good as steady. */

@@ -28,6 +28,7 @@ final readonly class Camera
         public ShutterTime $longestTimed,
         public ?float $batteryMinutes = null,
         public float $reciprocity = 1.0,
+        public Handling $handling = new Handling,
     ) {
         if ($isoMax->speed < $isoBase->speed) {
             throw (new InvalidValue('The highest ISO must not be below the base ISO.'))->at('iso_max');

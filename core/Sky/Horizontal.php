@@ -13,4 +13,10 @@ final readonly class Horizontal
         public float $distanceKm,
     ) {
     }
+
+    /** How far it stands from where a level lens points, in degrees from nought to 180. */
+    public function fromLevelDeg(float $facingDeg): float
+    {
+        return rad2deg(acos(cos(deg2rad($this->altitudeDeg)) * cos(deg2rad($this->azimuthDeg - $facingDeg))));
+    }
 }

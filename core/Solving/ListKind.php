@@ -11,6 +11,7 @@ enum ListKind: string
     case Blend = 'blend';
     case Time = 'time';
     case Aperture = 'aperture';
+    case Base = 'base';
     case Average = 'average';
     case Freeze = 'freeze';
     case Polariser = 'polariser';

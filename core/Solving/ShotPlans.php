@@ -11,6 +11,7 @@ use GentlePour\Exposure\Stops;
 use GentlePour\InvalidValue;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\FilterStack;
+use GentlePour\Kit\Stacks;
 use GentlePour\Limit;
 use GentlePour\Motion\LookBand;
 use GentlePour\Motion\LookBands;
@@ -62,59 +63,96 @@ final class ShotPlans
     }
 
     /**
-     * The same frame at -n to +n stops by time, the darkest first. Its blur changes with it.
+     * The same frame at n steps either way by time, the darkest first. Its blur changes with it.
      *
      * @throws InvalidValue when n is not between 1 and 4
      */
-    public static function bracketByTime(Question $question, Way $way, int $each): ShotPlan
+    public static function bracketByTime(Question $question, Way $way, int $each, BracketStep $step = BracketStep::Full): ShotPlan
     {
-        Limit::Bracket->check($each, 'each');
         $shots = $left = [];
-        $dial = new DialRounding($question->bag);
-        $wall = $question->walls()[0] ?? null;
-        for ($stop = -$each; $stop <= $each; $stop++) {
-            $exact = $way->exact->seconds * 2 ** $stop;
-            $rounded = $dial->seconds($exact);
-            if ($rounded === null || ($wall !== null && $rounded[0] > $wall->longest->seconds * (1 + 1e-9))) {
-                $left[] = sprintf(
-                    '%+d: %s', $stop, $wall !== null && $exact > $wall->longest->seconds ? $wall->why : 'beyond what the shutter can do',
-                );
-
-                continue;
-            }
-            $shots[] = new Shot(ShotRole::Bracket, $stop === 0 ? 'as worked out' : sprintf('%+d stops by time', $stop), $way->changed(
-                ShutterTime::ofSeconds($exact), ShutterTime::ofSeconds($rounded[0]), $way->aperture, $rounded[1],
-            ));
+        foreach (self::steps($each) as $steps) {
+            $shot = self::inTime($question, $way, $steps, $step, $steps === 0 ? 'as worked out' : $step->words($steps).' by time');
+            is_string($shot) ? $left[] = $shot : $shots[] = $shot;
         }
 
         return new ShotPlan(sprintf('Bracket of %d by time', 2 * $each + 1), $shots, $left);
     }
 
     /**
-     * The same at -n to +n stops by aperture, so that the blur stays the same in all.
+     * The same at n steps either way by aperture, so that the blur stays the same in all.
      *
      * @throws InvalidValue when n is not between 1 and 4
      */
-    public static function bracketByAperture(Question $question, Way $way, int $each): ShotPlan
+    public static function bracketByAperture(Question $question, Way $way, int $each, BracketStep $step = BracketStep::Full): ShotPlan
     {
-        Limit::Bracket->check($each, 'each');
         $shots = $left = [];
-        for ($stop = -$each; $stop <= $each; $stop++) {
-            $thirds = (int) round($way->aperture->thirds()) - 3 * $stop;
-            $lens = $question->bag->lens;
-            if ($thirds < $lens->widest->thirds() - 0.02 || $thirds > $lens->smallest->thirds() + 0.02) {
-                $left[] = sprintf('%+d: the lens does not reach %s', $stop, Aperture::onDial($thirds)->label());
+        $lens = $question->bag->lens;
+        foreach (self::steps($each) as $steps) {
+            $aperture = self::aperture($way->aperture->thirds() - 3 * $steps * $step->stops());
+            if ($aperture->thirds() < $lens->widest->thirds() - 0.1 || $aperture->thirds() > $lens->smallest->thirds() + 0.1) {
+                $left[] = $step->words($steps).': the lens does not reach '.$aperture->label();
 
                 continue;
             }
-            $shots[] = new Shot(ShotRole::Bracket, $stop === 0 ? 'as worked out' : sprintf(
-                '%+d stops by aperture, same blur', $stop,
-            ), $way->changed(
-                $way->exact, $way->shutter, Aperture::onDial($thirds), $way->bulb,
-            ));
+            $purpose = $steps === 0 ? 'as worked out' : $step->words($steps).' by aperture, same blur';
+            $shots[] = new Shot(ShotRole::Bracket, $purpose, $way->changed($way->exact, $way->shutter, $aperture, $way->bulb));
         }
 
         return new ShotPlan(sprintf('Bracket of %d by aperture', 2 * $each + 1), $shots, $left);
+    }
+
+    /**
+     * The base frame at n steps either way by time, at the reading's own aperture and ISO: bare, and with the polariser where there is one.
+     *
+     * @throws InvalidValue when n is not between 1 and 4
+     */
+    public static function bracketOfBase(Question $question, int $each, BracketStep $step = BracketStep::Full): ShotPlan
+    {
+        $polariser = array_filter(
+            Stacks::of($question->bag), static fn (FilterStack $s): bool => $s->count() === 1 && $s->has(FilterKind::Polariser),
+        );
+        $shots = $left = [];
+        foreach (Strip::through($question, [FilterStack::empty(), ...array_slice(array_values($polariser), 0, 1)]) as $mark) {
+            $with = $mark->filters->count() === 0 ? 'bare' : 'with '.$mark->filters->label();
+            foreach (self::steps($each) as $steps) {
+                $purpose = 'base frame, '.$with.($steps === 0 ? '' : ', '.$step->words($steps));
+                $shot = self::inTime($question, $mark->way(), $steps, $step, $purpose);
+                is_string($shot) ? $left[] = $shot : $shots[] = $shot;
+            }
+        }
+
+        return new ShotPlan('Bracket of the base frame', $shots, $left);
+    }
+
+    /** @return list<int> */
+    private static function steps(int $each): array
+    {
+        Limit::Bracket->check($each, 'each');
+
+        return range(-$each, $each);
+    }
+
+    /** A frame of a bracket by time; or in words why not. */
+    private static function inTime(Question $question, Way $way, int $steps, BracketStep $step, string $purpose): Shot|string
+    {
+        $wall = $question->walls()[0] ?? null;
+        $exact = $way->exact->seconds * 2 ** ($steps * $step->stops());
+        $rounded = (new DialRounding($question->bag))->seconds($exact);
+        if ($rounded === null || ($wall !== null && $rounded[0] > $wall->longest->seconds * (1 + 1e-9))) {
+            $walled = $wall !== null && $exact > $wall->longest->seconds;
+
+            return $step->words($steps).': '.($walled ? $wall->why : 'beyond what the shutter can do');
+        }
+
+        return new Shot(ShotRole::Bracket, $purpose, $way->changed(
+            ShutterTime::ofSeconds($exact), ShutterTime::ofSeconds($rounded[0]), $way->aperture, $rounded[1],
+        ));
+    }
+
+    /** On the dial where it is one of its thirds, else as a lens with half stops names it. */
+    private static function aperture(float $thirds): Aperture
+    {
+        return abs($thirds - round($thirds)) < 0.2 ? Aperture::onDial((int) round($thirds)) : Aperture::of(round(2 ** ($thirds / 6), 1));
     }
 
     /**

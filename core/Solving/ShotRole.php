@@ -14,6 +14,15 @@ enum ShotRole: string
     case Average = 'average';
     case Dark = 'dark';
 
+    /** Whether each is looked at before the next: a bracket and a ladder are; what is put together later is not. */
+    public function isJudged(): bool
+    {
+        return match ($this) {
+            self::Ladder, self::Bracket => true,
+            self::Blend, self::Companion, self::Average, self::Dark => false,
+        };
+    }
+
     /** Whether a verdict on its blur says something of what the person likes of the water. */
     public function tellsTaste(): bool
     {

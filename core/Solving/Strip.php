@@ -19,6 +19,18 @@ final class Strip
     public static function of(Question $question): array
     {
         $question->pins->checkedBy($question->bag);
+
+        return self::through($question, self::distinct($question->stacks()));
+    }
+
+    /**
+     * Through stacks of one's own choice.
+     *
+     * @param  array<FilterStack>  $stacks
+     * @return list<StripMark> in order of stops
+     */
+    public static function through(Question $question, array $stacks): array
+    {
         $light = new GatheredLight($question);
         $dial = new DialRounding($question->bag);
         $walls = $question->walls();
@@ -26,7 +38,7 @@ final class Strip
         $iso = $question->isoAsRead();
         $bare = $question->bias->value - $question->reading->ev100() + 2 * log($aperture->number, 2) - log($iso->speed / 100, 2);
         $marks = [];
-        foreach (self::distinct($question->stacks()) as $stack) {
+        foreach ($stacks as $stack) {
             $open = $light->open($bare + $stack->darkest->value);
             if ($open === null || $open < log(ShutterTime::SHORTEST_S, 2) || $open > log(ShutterTime::LONGEST_S, 2)) {
                 continue;

@@ -32,6 +32,15 @@ final readonly class StripMark
     ) {
     }
 
+    /** As a way to shoot it, with nothing said for or against it. */
+    public function way(): Way
+    {
+        return new Way(
+            $this->exact, $this->shutter, $this->aperture, $this->iso, $this->filters, $this->stops, $this->bulb, $this->longestTimed,
+            [], [],
+        );
+    }
+
     public function shutterLabel(): string
     {
         return $this->shutter->label($this->longestTimed);

@@ -190,7 +190,20 @@ class Rhythm {
     }
 }
 
+// The exposure is judged by steps of a third: a thumb finds two buttons sooner than a list.
+function startThirds() {
+    document.addEventListener('click', (event) => {
+        const button = event.target.closest('[data-third]');
+        const list = button && document.getElementById(button.dataset.for);
+        if (list) {
+            const wanted = String(Number(list.value || 0) + Number(button.dataset.third));
+            list.value = [...list.options].some((one) => one.value === wanted) ? wanted : list.value;
+        }
+    });
+}
+
 export function startShoot() {
+    startThirds();
     const page = document.querySelector('[data-shoot]');
     if (page) {
         new Shot(page).start();

@@ -11,6 +11,9 @@ use App\Models\Measurement;
 use App\Models\MeasurementKind;
 use App\Models\Subject;
 use App\Rooms\Kit\KitShelf;
+use GentlePour\Exposure\Aperture;
+use GentlePour\Exposure\Iso;
+use GentlePour\Limit;
 use GentlePour\Motion\CloudDrift;
 use GentlePour\Motion\WaterKind;
 
@@ -19,6 +22,8 @@ final readonly class BenchFiller
 {
     /** Surface speed of a backwash where none was measured, in m/s. Judgement. */
     private const BACKWASH_MS = 1.6;
+
+    private const HELD_NOTHING = ['pin_aperture' => '', 'pin_iso' => '', 'must' => [], 'off' => [], 'glass' => '', 'glass_was' => ''];
 
     public function __construct(private KitShelf $shelf, private Subjects $subjects)
     {
@@ -122,19 +127,42 @@ final readonly class BenchFiller
     }
 
     /**
-     * The bench for the frame after this one: the same, with the target and the reading corrected by what it showed.
+     * The bench for the frame after this one, corrected by what it showed. The correction is taken up by the time, the aperture or the ISO;
+     * everything else stays as it was. A blur that was not right asks for another time whatever takes up the light.
      *
      * @return array<string, mixed>
      */
-    public static function after(Frame $frame): array
+    public function after(Frame $frame, CorrectBy $by): array
     {
         $next = $frame->next();
+        $way = $frame->plan->way;
+        $glass = ['must' => array_values($this->shelf->packed()->whereIn('name', $way->filters)->pluck('id')->map(strval(...))->all())];
+        $time = $next === null ? $frame->planned_s : $next->target->seconds;
+        $target = ['target' => Decimal::write($time, 4)];
+        // More light that the time does not bring.
+        $stops = ($next->correction->value ?? 0.0) - $frame->correction_stops - log($time / $way->shutterS, 2);
+        $sameBlur = $frame->blur === null || $frame->blur->shiftStops() === 0.0;
 
         return [
             ...BenchFields::QUIET,
             ...$frame->inputs,
             ...($next === null ? [] : [
-                'target' => Decimal::write($next->target->seconds, 4),
+                ...self::HELD_NOTHING,
+                ...match (true) {
+                    $by === CorrectBy::Aperture => [
+                        ...$target, ...$glass, 'pin_iso' => $way->isoLabel,
+                        'pin_aperture' => self::apertureAt($way->aperture * 2 ** (-$stops / 2)),
+                    ],
+                    $by === CorrectBy::Iso => [
+                        ...$target, ...$glass, 'pin_aperture' => $way->apertureLabel,
+                        'pin_iso' => self::isoAt($way->iso * 2 ** $stops),
+                    ],
+                    $sameBlur => [
+                        'target' => '', 'glass' => $way->filtersLabel(), 'glass_was' => $way->filtersLabel(),
+                        'pin_aperture' => $way->apertureLabel, 'pin_iso' => $way->isoLabel,
+                    ],
+                    default => $target,
+                },
                 'correction' => Decimal::write($next->correction->value, 2),
                 'after' => (string) $frame->id,
             ]),
@@ -180,5 +208,15 @@ final readonly class BenchFiller
                 'kind' => $sea, 'period' => $write('period_s'), 'height' => $write('height_m'), 'wind' => $write('wind_m_s', 1),
             ],
         };
+    }
+
+    private static function apertureAt(float $number): string
+    {
+        return Aperture::onDial((int) round(Aperture::of(Limit::Aperture->clamp($number))->thirds()))->label();
+    }
+
+    private static function isoAt(float $speed): string
+    {
+        return Iso::onDial((int) round(Iso::of(Limit::Iso->clamp($speed))->thirds()))->label();
     }
 }

@@ -112,7 +112,7 @@ final class BenchRequest extends FormRequest
 
         return [
             ...$measured === null ? [] : $filler->ofMeasurement($measured, $now),
-            ...$frame === null ? [] : BenchFiller::after($frame),
+            ...$frame === null ? [] : $filler->after($frame, $query->choice('by', CorrectBy::class) ?? CorrectBy::Time),
             ...$at === null ? [] : $filler->at($at),
         ];
     }

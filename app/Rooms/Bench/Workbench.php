@@ -73,8 +73,9 @@ final readonly class Workbench
 
     private function place(BenchForm $form): ?PlaceNow
     {
-        $place = $this->subjects->find($form->at->subjectId)->place ?? $this->subjects->place($form->at->placeId);
+        $subject = $this->subjects->find($form->at->subjectId);
+        $place = $subject->place ?? $this->subjects->place($form->at->placeId);
 
-        return $place === null ? null : new PlaceNow($place, $this->tides, (float) now()->getTimestamp());
+        return $place === null ? null : new PlaceNow($place, $this->tides, (float) now()->getTimestamp(), $subject?->facing_deg);
     }
 }

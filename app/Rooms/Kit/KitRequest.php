@@ -86,6 +86,7 @@ final class KitRequest extends FormRequest
             'longest_timed' => ['bail', 'required', new CoreValue(ShutterTime::parse(...))],
             'battery_minutes' => ['nullable', 'bail', new Quantity(Limit::Battery)],
             'reciprocity' => ['nullable', 'bail', new Quantity(Limit::FilmExponent)],
+            ...array_fill_keys(['mirror', 'optical_finder', 'stabiliser', 'raw'], ['nullable', 'boolean']),
         ];
     }
 

@@ -49,6 +49,10 @@ final readonly class KitValues
             'longest_timed_s' => ShutterTime::parse($this->typed->text('longest_timed'))->seconds,
             'battery_minutes' => $this->typed->number('battery_minutes'),
             'reciprocity' => $this->typed->number('reciprocity') ?? 1.0,
+            'mirror' => $this->typed->flag('mirror'),
+            'optical_finder' => $this->typed->flag('optical_finder'),
+            'stabiliser' => $this->typed->flag('stabiliser'),
+            'raw' => $this->typed->flag('raw'),
         ];
     }
 

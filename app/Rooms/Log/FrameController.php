@@ -7,6 +7,7 @@ namespace App\Rooms\Log;
 use App\Drawing\Strokes;
 use App\Household\Dropping;
 use App\Models\Frame;
+use App\Rooms\Bench\CorrectBy;
 use GentlePour\Review\BlurVerdict;
 use GentlePour\Scene\Stroke;
 use Illuminate\Contracts\View\View;
@@ -36,19 +37,24 @@ final class FrameController
     public function show(Frame $frame): View
     {
         return view('log.show', [
-            'frame' => $frame->load('subject', 'place'), 'plan' => $frame->plan, 'way' => $frame->plan->way,
+            'frame' => $frame->load('subject', 'place', 'shotList'), 'plan' => $frame->plan, 'way' => $frame->plan->way,
             'verdicts' => BlurVerdict::cases(),
             'thirds' => range(self::THIRDS, -self::THIRDS),
+            'corrections' => CorrectBy::cases(),
+            'nextInList' => $frame->isTaken() ? $frame->shotList?->load('frames')->next() : null,
         ]);
     }
 
     public function judge(JudgeRequest $request, Frame $frame, JudgeFrame $judge): RedirectResponse
     {
         $judge($frame, $request->verdict());
+        $next = $frame->shotList()->with('frames')->first()?->next();
 
-        return $request->boolean('next')
-            ? redirect()->route('bench', ['next' => $frame->id])
-            : redirect()->route('log.show', $frame)->with('done', 'Kept in the log.');
+        return match (true) {
+            $request->boolean('next') => redirect()->route('bench', ['next' => $frame->id, 'by' => $request->correctsBy()->value]),
+            $next !== null => redirect()->route('shoot.show', $next)->with('done', 'Kept in the log. On to the next of the list.'),
+            default => redirect()->route('log.show', $frame)->with('done', 'Kept in the log.'),
+        };
     }
 
     public function destroy(Frame $frame, Dropping $drop): RedirectResponse

@@ -6,6 +6,7 @@ namespace App\Rooms\Log;
 
 use App\Forms\CoreValue;
 use App\Forms\ReadsTyped;
+use App\Rooms\Bench\CorrectBy;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Review\BlurVerdict;
 use GentlePour\Review\NextFrame;
@@ -27,6 +28,7 @@ final class JudgeRequest extends FormRequest
             'blur' => ['nullable', Rule::enum(BlurVerdict::class)],
             'exposure_thirds' => ['nullable', 'integer', "between:-{$most},{$most}"],
             'note' => ['nullable', 'string', 'max:2000'],
+            'by' => ['nullable', Rule::enum(CorrectBy::class)],
         ];
     }
 
@@ -39,6 +41,11 @@ final class JudgeRequest extends FormRequest
             'note.max' => 'A note can have 2000 characters.',
             'blur' => 'Choose one of the three.',
         ];
+    }
+
+    public function correctsBy(): CorrectBy
+    {
+        return $this->typed()->choice('by', CorrectBy::class) ?? CorrectBy::Time;
     }
 
     public function verdict(): Verdict

@@ -16,7 +16,7 @@ final class MoveSubject
         $from = (int) array_search($subject->id, array_column($list, 'id'), true);
         array_splice($list, max(0, $from + ($up ? -1 : 1)), 0, array_splice($list, $from, 1));
         DB::transaction(static function () use ($list): void {
-            foreach (array_values($list) as $i => $one) {
+            foreach ($list as $i => $one) {
                 $one->update(['position' => $i + 1]);
             }
         });

@@ -43,8 +43,9 @@ final class MakeList
         return match ($order->kind) {
             ListKind::Ladder => ShotPlans::ladder($question, $bench->moving->bands),
             ListKind::Blend => ShotPlans::blend($question, $bench->picture->frames()),
-            ListKind::Time => ShotPlans::bracketByTime($question, self::way($bench), $order->each),
-            ListKind::Aperture => ShotPlans::bracketByAperture($question, self::way($bench), $order->each),
+            ListKind::Time => ShotPlans::bracketByTime($question, self::way($bench), $order->each, $order->step),
+            ListKind::Aperture => ShotPlans::bracketByAperture($question, self::way($bench), $order->each, $order->step),
+            ListKind::Base => ShotPlans::bracketOfBase($question, $order->each, $order->step),
             ListKind::Average => ShotPlans::average($question, $order->frames ?? Remedies::framesToAverage($question) ?? self::FRAMES),
             ListKind::Freeze => self::freeze($bench, self::way($bench), $order->still ?? throw InvalidValue::missing('What to hold still')),
             ListKind::Polariser => ShotPlans::polariserPair($question),

@@ -77,6 +77,7 @@ final class PlanFrame
             RunSheet::of(
                 $reading, $way->exposure(), $way->filters, $way->shutterLabel(), $way->bulb,
                 array_values(array_diff(Filter::names($bench->question->staying), $way->filters->names())),
+                $bench->question->bag->camera->handling, $bench->question->habits->noiseReduction, $bench->place?->sunAwayDeg(),
             ),
             $bench->cautions(),
             $shot?->purpose,

@@ -78,13 +78,14 @@ final class ShootController
     }
 
     /** The true open time, as the person's clock had it. */
-    public function opened(OpenedRequest $request, Frame $frame): RedirectResponse
+    public function opened(OpenedRequest $request, Frame $frame, OpenFrame $open): RedirectResponse
     {
         if (! $frame->isTaken()) {
-            $frame->update(['opened_at' => $request->openedAt(), 'open_s' => $request->openSeconds()]);
+            $open($frame, $request->openedAt(), $request->openSeconds());
         }
 
-        return $frame->shot_list_id === null
+        // What is judged frame by frame waits for its verdict; the rest of a list goes on.
+        return $frame->shot_list_id === null || ($frame->role?->isJudged() ?? true)
             ? redirect()->route('log.show', $frame)
             : redirect()->route('lists.show', $frame->shot_list_id)->with('logged', $frame->id);
     }

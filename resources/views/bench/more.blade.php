@@ -3,13 +3,23 @@
     <div class="list-buttons">
         <x-acts id="list-ladder" class="is-small" :to="route('lists.store', ['list' => 'ladder'])">Ladder: held to glass</x-acts>
         @if ($bench->picked)
-            <x-acts id="list-time-1" class="is-small" :to="route('lists.store', ['list' => 'time:1'])">Bracket ±1 by time</x-acts>
-            <x-acts id="list-time-2" class="is-small" :to="route('lists.store', ['list' => 'time:2'])">Five by time</x-acts>
-            <x-acts id="list-aperture-1" class="is-small" :to="route('lists.store', ['list' => 'aperture:1'])">±1 by aperture, same blur</x-acts>
             <x-acts id="list-polariser" class="is-small" :to="route('lists.store', ['list' => 'polariser'])">With and without polariser</x-acts>
             <x-acts id="list-dark" class="is-small" :to="route('lists.store', ['list' => 'dark'])">And a dark frame</x-acts>
         @endif
     </div>
+    @if ($bench->picked)
+        <table class="brackets"><caption>Brackets: one either way, or two</caption>
+            <thead><tr><th scope="col"><span class="is-sr-only">Of</span></th><th scope="col">⅓</th><th scope="col">½</th><th scope="col">1</th><th scope="col">two of 1</th></tr></thead>
+            <tbody>
+                @foreach (['time' => 'by time', 'aperture' => 'by aperture, same blur', 'base' => 'of the base frame, bare and with the polariser'] as $of => $words)
+                    <tr><th scope="row">{{ $words }}</th>
+                        @foreach (['1:third' => '±⅓', '1:half' => '±½', '1:full' => '±1', '2:full' => '±2'] as $detail => $shown)
+                            <td><x-acts id="list-{{ $of }}-{{ strtr($detail, ':', '-') }}" class="is-small" :to="route('lists.store', ['list' => $of.':'.$detail])" aria-label="Bracket {{ $words }}, {{ $shown }}">{{ $shown }}</x-acts></td>
+                        @endforeach
+                    </tr>
+                @endforeach
+            </tbody></table>
+    @endif
     <p><button type="button" class="button is-small" hx-get="{{ route('bench.better') }}" hx-include="#bench" hx-target="#better" hx-swap="innerHTML" hx-trigger="click">What would make it better?</button></p>
     <div id="better" aria-live="polite"></div>
     <table class="freezes"><caption>To hold still what else stirs at {{ $write->number($bench->moving->framing->distanceM) }} m, a companion frame:</caption><tbody>

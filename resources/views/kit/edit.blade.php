@@ -14,6 +14,11 @@
                 <x-entry name="iso_low" label="Extended low ISO" :value="old('iso_low', $record->exists && $record->iso_low !== null ? $write->iso($record->iso_low) : '')" :problem="$at('iso_low')" inputmode="numeric" hint="If it has one"/>
                 <x-entry name="iso_max" label="Highest you accept" :value="old('iso_max', $record->exists ? $write->iso($record->iso_max) : '1600')" :problem="$at('iso_max')" inputmode="numeric"/>
                 <x-entry name="longest_timed" label="Longest timed shutter" :value="old('longest_timed', $record->exists ? $write->time($record->longest_timed_s) : '30 s')" :problem="$at('longest_timed')"/>
+                <fieldset><legend>What the run sheet goes by</legend>
+                    @foreach (['optical_finder' => 'An optical finder, to be covered', 'mirror' => 'A mirror that slaps up', 'stabiliser' => 'A stabiliser, in the body or the lens', 'raw' => 'Raw files'] as $field => $words)
+                        <label class="tick"><input type="hidden" name="{{ $field }}" value="0"><input type="checkbox" name="{{ $field }}" value="1" @checked(old($field, $record->$field))> {{ $words }}</label>
+                    @endforeach
+                </fieldset>
                 <details class="more" @if ($at('battery_minutes') || $at('reciprocity') || ($record->battery_minutes ?? null) !== null || ($record->reciprocity ?? 1.0) > 1.0) open @endif><summary>Battery, and film</summary>
                     <x-entry name="battery_minutes" label="Battery lasts, open" unit="min" :value="old('battery_minutes', $n($record->exists ? $record->battery_minutes : null))" :problem="$at('battery_minutes')" inputmode="decimal" hint="Minutes of open shutter; left out, no matter"/>
                     <x-entry name="reciprocity" label="Film’s exponent" :value="old('reciprocity', $record->exists && $record->reciprocity > 1 ? $n($record->reciprocity) : '')" :problem="$at('reciprocity')" inputmode="decimal" hint="t becomes t to this power beyond 1 s; a sensor has none"/>

@@ -13,6 +13,7 @@
             <form class="verdict" method="post" action="{{ route('log.judge', $frame) }}">
                 @csrf @method('put')
                 <h2>How did it come out?</h2>
+                <p class="hint">First look: sharp? Histogram clear of the right edge? Anything blinking?</p>
                 <fieldset class="looks"><legend>Blur</legend>
                     @foreach ($verdicts as $verdict)
                         <label class="look"><input type="radio" name="blur" value="{{ $verdict->value }}" @checked(old('blur', $frame->blur?->value) === $verdict->value)><span>{{ $verdict->label() }}</span></label>
@@ -20,20 +21,25 @@
                 </fieldset>
                 @if ($errors->has('blur'))<p class="problem">{{ $errors->first('blur') }}</p>@endif
                 <x-entry name="exposure_thirds" label="Exposure, in thirds" :problem="$errors->first('exposure_thirds') ?: null" hint="Too bright is plus, too dark minus">
+                    <button type="button" class="step" data-rapid data-third="-1" data-for="f-exposure_thirds" aria-label="A third darker">−⅓</button>
                     <select id="f-exposure_thirds" name="exposure_thirds" class="pick">
                         <option value="">not judged</option>
                         @foreach ($thirds as $one)
                             <option value="{{ $one }}" @selected((string) old('exposure_thirds', $frame->exposure_thirds) === (string) $one)>{{ $one === 0 ? 'right' : $write->thirds($one).($one > 0 ? ' too bright' : ' too dark') }}</option>
                         @endforeach
                     </select>
+                    <button type="button" class="step" data-rapid data-third="1" data-for="f-exposure_thirds" aria-label="A third brighter">+⅓</button>
                 </x-entry>
+                <fieldset class="correct-by"><legend>Correct the next</legend>
+                    @foreach ($corrections as $one)<label class="tick is-inline"><input type="radio" name="by" value="{{ $one->value }}" @checked(old('by', 'time') === $one->value)> {{ $one->label() }}</label>@endforeach
+                </fieldset>
                 <x-entry name="open" label="It was open for" :value="old('open', $write->number($frame->open_s, 2))" unit="s" :problem="$errors->first('open') ?: null"/>
                 <label for="f-note" class="note-label">Note</label>
                 <textarea class="textarea" id="f-note" name="note" rows="3" @if ($errors->has('note')) aria-invalid="true" @endif>{{ old('note', $frame->note) }}</textarea>
                 @if ($errors->has('note'))<p class="problem">{{ $errors->first('note') }}</p>@endif
                 <div class="foot-line">
                     <button class="button is-go" name="next" value="1">Keep, and plan the next</button>
-                    <button class="button">Keep</button>
+                    <button class="button">{{ $nextInList ? 'Keep, and on to the next of the list' : 'Keep' }}</button>
                 </div>
             </form>
         @else
@@ -53,6 +59,7 @@
                 @if ($frame->after_frame_id)<div><dt>After</dt><dd><a href="{{ route('log.show', $frame->after_frame_id) }}">frame {{ $frame->after_frame_id }}</a></dd></div>@endif
             </dl>
             <div class="foot-line is-apart">
+                @if ($nextInList)<a class="button" href="{{ route('shoot.show', $nextInList) }}">Next of the list, without a verdict</a>@endif
                 @if ($frame->isTaken())<form method="post" action="{{ route('shoot.again', $frame) }}">@csrf <button class="button">Same again</button></form>@endif
                 <form method="post" action="{{ route('log.destroy', $frame) }}">@csrf @method('delete') <button class="button is-warn is-small">Delete this frame</button></form>
             </div>

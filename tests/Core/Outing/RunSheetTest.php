@@ -10,9 +10,11 @@ use GentlePour\Exposure\Stops;
 use GentlePour\Kit\Filter;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\FilterStack;
+use GentlePour\Kit\Handling;
 use GentlePour\Kit\Mount;
 use GentlePour\Outing\RunSheet;
 use GentlePour\Outing\Step;
+use GentlePour\Solving\NoiseReductionHabit;
 
 /**
  * @param  list<Filter>  $filters
@@ -35,13 +37,41 @@ it('puts everything that needs an eye before the dark filter (common practice)',
     $long = new Exposure(Aperture::named(11), ShutterTime::ofSeconds(45), Iso::of(100));
     $keys = array_map(fn (Step $s): string => $s->key, $steps = RunSheet::of($reading, $long, $stack, '45 s', true));
 
-    expect($keys)->toBe(['compose', 'polariser', 'base', 'focus', 'stabiliser', 'eyepiece', 'filter', 'settings', 'trigger'])
-        ->and($steps[6]->title)->toBe('Dark filter last: Ten')->and($steps[6]->detail)->toContain('gasket')
-        ->and($steps[2]->detail)->toContain('1/60, f/11, ISO 100')->and($steps[7]->detail)->toContain('45 s');
+    expect($keys)->toBe(['compose', 'polariser', 'wipe', 'focus', 'base', 'retake', 'stabiliser', 'noise', 'quality', 'filter', 'settings', 'trigger'])
+        ->and($steps[9]->title)->toBe('Dark filter last: Ten')->and($steps[9]->detail)->toContain('gasket')
+        ->and($steps[4]->detail)->toContain('1/60, f/11, ISO 100')->and($steps[10]->detail)->toContain('45 s');
     expect(
         array_map(fn (Step $s): string => $s->key, RunSheet::of($reading, $long, FilterStack::empty(), '1 s', false)),
-    )->not->toContain('filter')->not->toContain('polariser');
+    )->not->toContain('filter')->not->toContain('polariser')->not->toContain('retake');
 });
+
+it('goes in the order of the hand, with everything that a kit can ask for (common practice)', function (): void {
+    $stack = FilterStack::of([
+        Filter::of('Pola', FilterKind::Polariser, Mount::Thread, null), Filter::of('Soft', FilterKind::Graduated, Mount::Slot, Stops::of(2)), nd('Ten', 10),
+    ]);
+    $exposure = new Exposure(Aperture::named(11), ShutterTime::parse('1/60'), Iso::of(100));
+    $steps = RunSheet::of($exposure, $exposure, $stack, '15 s', false, ['Three'], new Handling(true, true, true, false), NoiseReductionHabit::InCamera, 12.0);
+
+    expect(array_column($steps, 'key'))->toBe([
+        'compose', 'polariser', 'graduated', 'wipe', 'focus', 'base', 'retake', 'off', 'eyepiece', 'stabiliser', 'mirror', 'noise', 'quality', 'filter', 'settings', 'shade', 'trigger',
+    ]);
+    $said = array_column($steps, null, 'key');
+    expect($said['graduated']->title)->toBe('Soft in, lined up with the horizon')->and($said['graduated']->detail)->toContain('the dark filter out')
+        ->and($said['filter']->title)->toBe('Dark filter last: Ten')->and($said['noise']->title)->toBe('Long-exposure noise reduction on')
+        ->and($said['noise']->detail)->toContain('another 15 s')->and($said['quality']->title)->toBe('File: largest and finest')
+        ->and($said['shade']->detail)->toContain('12°')->and($said['focus']->detail)->toContain('after every filter that screws on')
+        ->and($said['base']->detail)->toContain('zebra at 100')->toContain('blinking');
+});
+
+it('asks only for what the camera has and the light does (common practice)', function (Handling $camera, ?float $sun, array $with, array $without): void {
+    $exposure = new Exposure(Aperture::named(11), ShutterTime::parse('1/60'), Iso::of(100));
+    $keys = array_column(RunSheet::of($exposure, $exposure, FilterStack::of([nd('Ten', 10)]), '15 s', false, [], $camera, NoiseReductionHabit::Later, $sun), 'key');
+    expect(array_intersect($with, $keys))->toBe($with)->and(array_intersect($without, $keys))->toBe([]);
+})->with([
+    'a camera of today' => [new Handling, null, ['stabiliser'], ['eyepiece', 'mirror', 'shade']],
+    'a reflex camera' => [new Handling(true, true), 59.9, ['eyepiece', 'stabiliser', 'mirror', 'shade'], []],
+    'no stabiliser, the sun to the side' => [new Handling(stabiliser: false), 60.0, ['noise', 'quality'], ['stabiliser', 'shade']],
+]);
 
 it('says dark from four stops on, below it the filter can be seen through (common practice)', function (): void {
     expect(sheet([nd('Four', 4.0)])['filter']->title)->toBe('Dark filter last: Four')
@@ -51,7 +81,7 @@ it('says dark from four stops on, below it the filter can be seen through (commo
 });
 
 it('says how a filter goes on by what it goes on with (common practice)', function (): void {
-    expect(sheet([nd('Ten', 10, Mount::Thread)])['filter']->detail)->toBe('Screw it home gently; do not touch the focus ring.')
+    expect(sheet([nd('Ten', 10, Mount::Thread)])['filter']->detail)->toBe('Screw it home gently; check that the focus has not moved.')
         ->and(sheet([nd('Ten', 10, Mount::Thread), nd('Six', 6)])['filter']->detail)
         ->toBe('Darkest in the slot nearest the lens, gasket to the lens, no gap of light.');
 });
@@ -65,13 +95,13 @@ it('turns what is turned by eye, and fits the rest', function (): void {
 
 it('says what to set, and how it is let go, by who counts the time', function (): void {
     $timed = sheet([nd('Six', 6)]);
-    expect($timed['settings']->title)->toBe('45 s, f/11, ISO 100')
-        ->and($timed['settings']->detail)->toBe('Manual exposure, raw, fixed white balance.')
+    expect($timed['settings']->title)->toBe('f/11, ISO 100, 45 s')
+        ->and($timed['settings']->detail)->toBe('Manual exposure.')->and($timed['quality']->title)->toBe('File: raw')
         ->and($timed['trigger']->title)->toBe('Two-second delay or release')
         ->and($timed['base']->detail)->toStartWith('1/60, f/8, ISO 200.');
     $bulb = sheet([nd('Six', 6)], true);
-    expect($bulb['settings']->title)->toBe('Bulb, f/11, ISO 100')
-        ->and($bulb['settings']->detail)->toBe('Set to bulb; it stays open for 45 s.')
+    expect($bulb['settings']->title)->toBe('f/11, ISO 100, bulb')
+        ->and($bulb['settings']->detail)->toBe('Manual exposure, set to bulb; it stays open for 45 s.')
         ->and($bulb['trigger']->title)->toBe('Release in hand, locked cable');
 });
 
@@ -81,10 +111,13 @@ it('says of each step what goes wrong without it', function (): void {
     expect(array_map(fn (Step $s): string => $s->skipped, $steps))->toBe([
         'compose' => 'the frame may be off and the horizon tilted',
         'polariser' => 'the glare stays, and the reading is off by up to two stops',
-        'base' => 'a wrong reading spoils the whole long frame',
+        'wipe' => 'every drop becomes a blot of light',
         'focus' => 'the autofocus hunts behind the dark filter',
+        'base' => 'a wrong reading spoils the whole long frame',
+        'retake' => 'the reading is not that of the glass that is on',
         'stabiliser' => 'the stabiliser blurs what should be sharp',
-        'eyepiece' => 'light leaks in and washes out the frame',
+        'noise' => 'the camera is busy for as long again, while the light goes',
+        'quality' => 'a cast of the dark filter cannot be taken out',
         'filter' => $steps['filter']->skipped,
         'settings' => 'the exposure is not the one that was worked out',
         'trigger' => 'the press itself shakes the frame',

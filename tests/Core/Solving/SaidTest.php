@@ -176,15 +176,15 @@ it('names each frame of a bracket, and each that cannot be had', function (): vo
 
     expect($time->title)->toBe('Bracket of 5 by time')->and($aperture->title)->toBe('Bracket of 9 by aperture')
         ->and(purposes($time))->toBe([
-            '-2 stops by time | f/13 0.3 s Six', '-1 stops by time | f/13 0.6 s Six', 'as worked out | f/13 1.3 s Six',
-            '+1 stops by time | f/13 2.5 s Six', '+2 stops by time | f/13 5 s Six',
+            '−2 by time | f/13 0.3 s Six', '−1 by time | f/13 0.6 s Six', 'as worked out | f/13 1.3 s Six',
+            '+1 by time | f/13 2.5 s Six', '+2 by time | f/13 5 s Six',
         ])
         ->and(purposes($aperture))->toBe([
-            '-1 stops by aperture, same blur | f/18 1.3 s Six', 'as worked out | f/13 1.3 s Six', '+1 stops by aperture, same blur | f/9 1.3 s Six',
-            '+2 stops by aperture, same blur | f/6.3 1.3 s Six', '+3 stops by aperture, same blur | f/4.5 1.3 s Six',
+            '−1 by aperture, same blur | f/18 1.3 s Six', 'as worked out | f/13 1.3 s Six', '+1 by aperture, same blur | f/9 1.3 s Six',
+            '+2 by aperture, same blur | f/6.3 1.3 s Six', '+3 by aperture, same blur | f/4.5 1.3 s Six',
         ])
         ->and($aperture->left)->toBe([
-            '-4: the lens does not reach f/51', '-3: the lens does not reach f/36', '-2: the lens does not reach f/25',
+            '−4: the lens does not reach f/51', '−3: the lens does not reach f/36', '−2: the lens does not reach f/25',
             '+4: the lens does not reach f/3.2',
         ]);
 });
@@ -194,10 +194,10 @@ it('brackets by aperture to the very ends of the lens', function (): void {
     $at = static fn (float $number): Way => wayOf([])->changed(
         ShutterTime::ofSeconds(1), ShutterTime::ofSeconds(1), Aperture::named($number), false,
     );
-    expect(purposes(ShotPlans::bracketByAperture($q, $at(5.6), 1))[2])->toStartWith('+1 stops by aperture, same blur | f/4 ')
-        ->and(purposes(ShotPlans::bracketByAperture($q, $at(16), 1))[0])->toStartWith('-1 stops by aperture, same blur | f/22 ')
+    expect(purposes(ShotPlans::bracketByAperture($q, $at(5.6), 1))[2])->toStartWith('+1 by aperture, same blur | f/4 ')
+        ->and(purposes(ShotPlans::bracketByAperture($q, $at(16), 1))[0])->toStartWith('−1 by aperture, same blur | f/22 ')
         ->and(ShotPlans::bracketByAperture($q, $at(5), 1)->left)->toBe(['+1: the lens does not reach f/3.5'])
-        ->and(ShotPlans::bracketByAperture($q, $at(18), 1)->left)->toBe(['-1: the lens does not reach f/25'])
+        ->and(ShotPlans::bracketByAperture($q, $at(18), 1)->left)->toBe(['−1: the lens does not reach f/25'])
         ->and(static fn () => ShotPlans::bracketByTime($q, $at(8), 5))->toBeRefused('bracket', 'each')
         ->and(static fn () => ShotPlans::bracketByAperture($q, $at(8), 0))->toBeRefused('bracket', 'each');
 });

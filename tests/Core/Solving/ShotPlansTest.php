@@ -13,6 +13,7 @@ use GentlePour\Motion\Framing;
 use GentlePour\Motion\LookBands;
 use GentlePour\Motion\Picture;
 use GentlePour\Solving\BackSolver;
+use GentlePour\Solving\BracketStep;
 use GentlePour\Solving\FrameMean;
 use GentlePour\Solving\NoiseReductionHabit;
 use GentlePour\Solving\Question;
@@ -51,6 +52,42 @@ it('brackets by aperture at equal blur', function (): void {
         expect($shot->way->shutter->seconds)->toBe($way->shutter->seconds)
             ->and($shot->way->aperture->stopsFrom($way->aperture)->value)->toBeAbout(1 - $i, 1e-9);
     }
+});
+
+it('brackets by thirds, halves and full stops, by time and by aperture, and names each', function (BracketStep $step, string $first, string $last): void {
+    $q = plain();
+    $way = BackSolver::solve($q)->best() ?? throw new LogicException;
+    foreach ([ShotPlans::bracketByTime($q, $way, 2, $step)->shots, ShotPlans::bracketByAperture($q, $way, 1, $step)->shots] as $by => $shots) {
+        expect($shots)->toHaveCount($by === 0 ? 5 : 3);
+        foreach ($shots as $i => $shot) {
+            $asked = ($i - intdiv(count($shots), 2)) * $step->stops();
+            $got = $by === 0 ? $shot->way->exact->stopsFrom($way->exact)->value : -$shot->way->aperture->stopsFrom($way->aperture)->value;
+            expect($got)->toBeAbout($asked, $by === 0 ? 1e-9 : 0.02);
+        }
+    }
+    $time = ShotPlans::bracketByTime($q, $way, 2, $step)->shots;
+    expect($time[0]->purpose)->toBe($first.' by time')->and($time[4]->purpose)->toBe($last.' by time');
+})->with([[BracketStep::Third, '−⅔', '+⅔'], [BracketStep::Half, '−1', '+1'], [BracketStep::Full, '−2', '+2']]);
+
+it('writes steps as stops', function (): void {
+    expect(array_map(BracketStep::Third->words(...), [-4, -3, -1, 1, 2, 4]))->toBe(['−1⅓', '−1', '−⅓', '+⅓', '+⅔', '+1⅓'])
+        ->and(array_map(BracketStep::Half->words(...), [-3, 1, 2, 4]))->toBe(['−1½', '+½', '+1', '+2']);
+});
+
+it('brackets the base frame bare and with the polariser, at the reading’s own aperture and ISO (common practice)', function (): void {
+    $q = plain();
+    $plan = ShotPlans::bracketOfBase($q, 1);
+    $reading = $q->reading->exposure;
+    expect(array_map(fn (Shot $s): string => $s->purpose, $plan->shots))->toBe([
+        'base frame, bare, −1', 'base frame, bare', 'base frame, bare, +1',
+        'base frame, with Pola, −1', 'base frame, with Pola', 'base frame, with Pola, +1',
+    ])->and($plan->shots[1]->way->shutter->seconds)->toBeWithinStops($reading->shutter->seconds, 1e-6)
+        ->and($plan->shots[4]->way->exact->stopsFrom($plan->shots[1]->way->exact)->value)->toBeAbout(1.5, 1e-6);
+    foreach ($plan->shots as $shot) {
+        expect([$shot->way->aperture->number, $shot->way->iso->speed, $shot->role])->toEqual([$reading->aperture->number, $reading->iso->speed, ShotRole::Bracket]);
+    }
+    expect(ShotPlans::bracketOfBase(question(bag([nd('Six', 6)]), 1, 4), 1)->shots)->toHaveCount(3)
+        ->and(fn () => ShotPlans::bracketOfBase($q, 5))->toBeRefused('bracket', 'each');
 });
 
 it('says which frames of a bracket cannot be had, instead of leaving them out in silence', function (): void {

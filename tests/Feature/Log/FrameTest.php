@@ -9,7 +9,7 @@ it('shows the run sheet in the right order with its warnings in place', function
     $frame = Frame::factory()->create();
 
     $this->get("/shoot/{$frame->id}")->assertOk()->assertSeeInOrder(
-        ['Compose and level', 'Base frame', 'Focus, then manual', 'Cover the eyepiece', 'Dark filter last: Six', 'gasket', 'hands off'],
+        ['Compose and level', 'Wipe the glass', 'Focus, then manual', 'Base frame', 'Stabiliser off', 'File: raw', 'Dark filter last: Six', 'gasket', 'hands off'],
     )
         ->assertSee('Tell someone when you will be back');
     $this->get('/shoot')->assertRedirect("/shoot/{$frame->id}");
@@ -74,7 +74,7 @@ it('judges a frame and plans the next with the correction applied', function ():
     $this->put(
         "/log/{$frame->id}", ['open' => '1.26', 'blur' => 'too_crisp', 'exposure_thirds' => '2', 'note' => 'Foam burnt.', 'next' => '1'],
     )
-        ->assertRedirect("/bench?next={$frame->id}");
+        ->assertRedirect("/bench?next={$frame->id}&by=time");
 
     expect($frame->refresh()->blur)->toBe(BlurVerdict::TooCrisp)->and($frame->exposure_thirds)->toBe(2)
         ->and($frame->next()?->target->seconds)->toBe(2.52)

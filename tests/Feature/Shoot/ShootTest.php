@@ -80,7 +80,7 @@ it('forgets a list with its waiting frames, and keeps what was taken', function 
     $this->post('/lists?'.http_build_query(benchQuery()), ['list' => 'time:1'])->assertRedirect();
     $list = ShotList::query()->latest('id')->firstOrFail();
     [$first, $second] = $list->frames()->orderBy('list_place')->get()->all();
-    $this->put("/shoot/{$first->id}/open", ['opened_at_ms' => '1795680000000', 'open_s' => '1'])->assertRedirect("/lists/{$list->id}");
+    $this->put("/shoot/{$first->id}/open", ['opened_at_ms' => '1795680000000', 'open_s' => '1'])->assertRedirect("/log/{$first->id}");
     $this->delete("/lists/{$list->id}")->assertRedirect('/shoot');
 
     expect(Frame::query()->find($first->id)?->shot_list_id)->toBeNull();

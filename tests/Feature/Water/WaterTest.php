@@ -260,7 +260,7 @@ it('makes a ladder of every look at equal exposure, walked through in Shoot', fu
     $this->get('/lists/'.$list->id)->assertOk()->assertSee('Start:')->assertSee('in all');
     $first = $frames[0];
     $this->get('/shoot/'.$first->id)->assertOk()->assertSee('1 of '.$frames->count());
-    $this->put('/shoot/'.$first->id.'/open', ['opened_at_ms' => '1795680000000', 'open_s' => '0.01'])->assertRedirect('/lists/'.$list->id);
+    $this->put('/shoot/'.$first->id.'/open', ['opened_at_ms' => '1795680000000', 'open_s' => '0.01'])->assertRedirect('/log/'.$first->id);
     $this->get('/lists/'.$list->id)->assertOk()->assertSee('Next:')->assertSee('taken');
     $this->delete('/lists/'.$list->id)->assertRedirect();
     expect(Frame::query()->whereKey($first->id)->exists())->toBeTrue()
