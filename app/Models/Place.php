@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Database\Factories\PlaceFactory;
 use DateTimeZone;
+use GentlePour\Motion\WaterBody;
 use GentlePour\Sky\Observer;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -87,6 +88,18 @@ final class Place extends Model
     public function outings(): HasMany
     {
         return $this->hasMany(Outing::class);
+    }
+
+    /** @return non-empty-list<WaterBody> the waters that a person meets there: the sea where there is a tide, and those of its subjects */
+    public function waters(): array
+    {
+        $bodies = $this->tide->hasTide() ? [WaterBody::Sea] : [];
+        foreach ($this->subjects as $subject) {
+            $body = $subject->water_kind->body();
+            in_array($body, $bodies, true) || $bodies[] = $body;
+        }
+
+        return $bodies === [] ? [WaterBody::Running] : $bodies;
     }
 
     public function observer(): ?Observer

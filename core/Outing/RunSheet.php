@@ -137,7 +137,11 @@ final readonly class RunSheet
             ...$last === '' ? [] : [$this->fit($last)],
             new Step(
                 'settings', sprintf('%s, ISO %s, %s', $aperture, $iso, $this->bulb ? 'bulb' : $this->shutterLabel),
-                $this->bulb ? "Manual exposure, set to bulb; it stays open for {$this->shutterLabel}." : 'Manual exposure.',
+                match (true) {
+                    $this->bulb => "Manual exposure, set to bulb; it stays open for {$this->shutterLabel}.",
+                    $this->shutterLabel === '30 s' => 'Manual exposure. 30 s on the dial is open for 32 s; the sums go by 32.',
+                    default => 'Manual exposure.',
+                },
                 'the exposure is not the one that was worked out',
             ),
             ...($this->sunAwayDeg ?? INF) < self::SHADE_WITHIN_DEG ? [new Step(

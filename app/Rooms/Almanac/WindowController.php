@@ -7,6 +7,7 @@ namespace App\Rooms\Almanac;
 use App\Files\WindowFiles;
 use App\Models\Place;
 use GentlePour\InvalidValue;
+use GentlePour\Outing\Cautions;
 use GentlePour\Planning\WantedLight;
 use GentlePour\Planning\Window;
 use GentlePour\Planning\WindowSearch;
@@ -37,6 +38,8 @@ final class WindowController
 
         return view('almanac.index', $form + [
             'place' => $place,
+            'hasTide' => $place->tide->hasTide(),
+            'edges' => array_map(Cautions::atTheEdgeOf(...), $place->load('subjects')->waters()),
             'windows' => array_map(static fn (Window $w): FoundWindow => new FoundWindow($w, $place->zone()), $shown),
             'count' => count($found),
             'query' => http_build_query(array_diff_key($request->query(), ['all' => 1])),

@@ -36,7 +36,9 @@ final class BenchRefused extends Exception
             return new Response(view('bench.show', $page)->render(), 422);
         }
 
-        return (new Response(view('bench.inputs', $page)->render(), 422))
+        $fields = view('bench.inputs', $page)->render().view('bench.reading', $page + ['outOfBand' => true])->render();
+
+        return (new Response($fields, 422))
             ->header('HX-Retarget', '#bench-inputs')->header('HX-Reswap', 'morph:outerHTML')
             ->header('HX-Push-Url', 'false')->header('HX-Replace-Url', 'false');
     }

@@ -86,7 +86,7 @@ final readonly class BenchWords
             'The mean of %d frames of %s, without a dark filter: %s in all with gaps of %s s.%s', $frames, $each->label(), $total->label(),
             self::GAP_S,
             FrameMean::gapShows($this->bench->moving->water, self::GAP_S)
-                ? ' In each gap the water moves on by more than its grain: streaks break, and the blur is that of many short ones.'
+                ? ' In each gap the water moves on visibly: streaks break, and the blur is that of many short ones.'
                 : '',
         ));
     }

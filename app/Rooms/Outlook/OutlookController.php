@@ -11,6 +11,8 @@ use App\Rooms\Places\DayScenes;
 use DateTimeImmutable;
 use DateTimeInterface;
 use GentlePour\InvalidValue;
+use GentlePour\Motion\WaterBody;
+use GentlePour\Outing\Cautions;
 use GentlePour\Sky\SkyEvent;
 use Illuminate\Contracts\View\View;
 
@@ -37,7 +39,25 @@ final class OutlookController
             'empty' => $places->isEmpty(),
             'board' => $place === null ? null : self::board($scenes, $place, $day),
             'events' => SkyEvent::cases(),
+            'hasTide' => $places->contains(static fn (Place $one): bool => $one->tide->hasTide()),
+            'edges' => array_map(Cautions::atTheEdgeOf(...), self::waters($places)),
         ]);
+    }
+
+    /**
+     * @param  iterable<Place>  $places
+     * @return list<WaterBody>
+     */
+    private static function waters(iterable $places): array
+    {
+        $waters = [];
+        foreach ($places as $place) {
+            foreach ($place->waters() as $body) {
+                in_array($body, $waters, true) || $waters[] = $body;
+            }
+        }
+
+        return $waters;
     }
 
     /** A tide that cannot be had leaves the list without a drawing. */

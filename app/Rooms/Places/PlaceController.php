@@ -14,6 +14,7 @@ use App\Tide\PlaceTide;
 use App\Tide\StationCatalogue;
 use DateTimeImmutable;
 use GentlePour\InvalidValue;
+use GentlePour\Outing\Cautions;
 use GentlePour\Sky\SkyCondition;
 use GentlePour\Sky\SkyEvent;
 use GentlePour\Tide\Station;
@@ -62,6 +63,8 @@ final class PlaceController
             'skies' => SkyCondition::cases(),
             'problem' => $problem,
             'cautions' => $tides->cautions($place),
+            'hasTide' => $place->tide->hasTide(),
+            'edges' => array_map(Cautions::atTheEdgeOf(...), $place->waters()),
             'station' => $tides->station($place),
             'runUpM' => $tides->runUpM($place),
             'silk' => $silk->of($place->subjects),

@@ -29,24 +29,15 @@
     <input type="hidden" name="look_was" value="{{ $bench->band->look->value }}">
     <div class="target-entry">
         <label for="f-target">Target</label>
+        <button type="button" class="step" data-rapid data-step="-1" data-for="f-target" aria-label="Target: a third of a stop shorter">−</button>
         <input class="input" id="f-target" name="target" value="{{ $inputs['target'] }}" placeholder="{{ $bench->window->best->label() }}" autocomplete="off" inputmode="text" data-dial="shutter"
             data-place="{{ $bench->window->best->label() }}">
+        <button type="button" class="step" data-rapid data-step="1" data-for="f-target" aria-label="Target: a third of a stop longer">+</button>
     </div>
-    <p class="kept">
-        <span><b>{{ number_format(100 * $says->textureKept(), 0) }}&hairsp;%</b> texture kept</span>
-        <span>streak <b>{{ $says->streakLabel() }}</b></span>
-        @if ($says->waves() !== null)
-            <span><b>{{ number_format($says->waves(), 1) }}</b> waves</span>
-        @endif
-        @if ($bench->taste->verdicts > 0 || abs($bench->taste->stops) > 0.005)
-            <span><a href="{{ route('water') }}">taste</a> <b>{{ $write->stops($bench->taste->stops, 1) }}</b></span>
-        @endif
-    </p>
+    <details class="kept" id="why-this-time"><summary>why this time</summary>
+        <p><span><b>{{ number_format(100 * $says->textureKept(), 0) }}&hairsp;%</b> of the drawing is left</span>
+            <span>the water goes <b>{{ $says->streakLabel() }}</b> of the frame</span>
+            @if ($says->waves() !== null)<span><b>{{ number_format($says->waves(), 1) }}</b> waves pass</span>@endif
+            @if ($bench->taste->verdicts > 0 || abs($bench->taste->stops) > 0.005)<span>your <a href="{{ route('water') }}">taste</a> moves it <b>{{ $write->stops($bench->taste->stops, 1) }}</b></span>@endif</p>
+    </details>
 </section>
-@include('bench.strip')
-@if ($says->rhythm())
-    <p class="rhythm">{{ ucfirst($says->rhythm()->words()) }}. {{ $says->rhythm()->moment($bench->moving->kind) }}</p>
-@endif
-@foreach ($rules as $rule)
-    <x-stop-rule :rule="$rule"/>
-@endforeach

@@ -23,7 +23,7 @@
             @foreach ($shown as $t)
                 <figure class="compare">
                     <canvas data-scene="{{ route('scene') }}?{{ $scene }}" data-seconds="{{ $t['seconds'] }}" width="600" height="400" role="img" aria-label="The water at {{ $t['label'] }}: {{ $t['look'] }}"></canvas>
-                    <figcaption><b>{{ $t['label'] }}</b> <span>{{ $t['look'] }}, {{ number_format(100 * $t['kept']) }} % of the texture kept</span></figcaption>
+                    <figcaption><b>{{ $t['label'] }}</b> <span>{{ $t['look'] }}, {{ number_format(100 * $t['kept']) }} % of the drawing left</span></figcaption>
                 </figure>
             @endforeach
         </div>

@@ -54,7 +54,7 @@
         <details class="more" @if (collect($waterMore)->contains(fn ($f) => ($inputs[$f] ?? '') !== '' || $problemAt($f))) open @endif>
             <summary>More about the water</summary>
             @if ($flows)
-                <x-entry name="feature" label="Grain of the foam" unit="m" :value="$inputs['feature']" :problem="$problemAt('feature')" inputmode="decimal" :placeholder="$kind?->featureM() ?? ''" hint="Size of foam and drops; judgement"/>
+                <x-entry name="feature" label="Size of the foam" unit="m" :value="$inputs['feature']" :problem="$problemAt('feature')" inputmode="decimal" :placeholder="$kind?->featureM() ?? ''" hint="Left out, the usual one"/>
                 @if ($kind?->comesInWaves())<x-entry name="period" label="An uprush every" unit="s" :value="$inputs['period']" :problem="$problemAt('period')" inputmode="decimal"/>@endif
             @else
                 <x-entry name="height" label="Significant height" unit="m" :value="$inputs['height']" :problem="$problemAt('height')" inputmode="decimal"/>
@@ -121,19 +121,7 @@
         <x-entry name="distance" label="Distance" unit="m" :value="$inputs['distance']" :problem="$problemAt('distance')" inputmode="decimal"/>
     </fieldset>
     <fieldset>
-        <legend>Base reading</legend>
-        <x-dial name="shutter" label="Shutter" dial="shutter" :value="$inputs['shutter']" :problem="$problemAt('shutter')"/>
-        <x-dial name="aperture" label="Aperture" dial="aperture" :value="$inputs['aperture']" :problem="$problemAt('aperture')"/>
-        <x-dial name="iso" label="ISO" dial="iso" :value="$inputs['iso']" :problem="$problemAt('iso')" inputmode="numeric"/>
-        @if ($filters->isNotEmpty())
-            <details class="on-lens" @if ($on !== [] || $problemAt('on')) open @endif>
-                <summary>On the lens for it <b>{{ $filters->whereIn('id', $on)->pluck('name')->join(' + ') ?: 'nothing' }}</b></summary>
-                @foreach ($filters as $filter)
-                    <label class="tick"><input type="checkbox" name="on[]" value="{{ $filter->id }}" @checked(in_array($filter->id, $on, true))> {{ $filter->name }}</label>
-                @endforeach
-                @if ($problemAt('on'))<p class="problem">{{ $problemAt('on') }}</p>@endif
-            </details>
-        @endif
+        <legend>More of the reading</legend>
         <details class="more held" id="held-fast" @if ($inputs['pin_aperture'] !== '' || $inputs['pin_iso'] !== '' || $must !== [] || $off !== [] || $problemAt('pin_aperture') || $problemAt('pin_iso') || $problemAt('must') || $problemAt('off')) open @endif>
             <summary>Held fast</summary>
             <x-dial name="pin_aperture" label="Aperture" dial="aperture" :value="$inputs['pin_aperture']" :problem="$problemAt('pin_aperture')" placeholder="free" :data-place="$inputs['aperture']"/>
@@ -151,7 +139,7 @@
         </details>
         <x-entry name="bias" label="Highlights" unit="stops" :value="$inputs['bias']" :problem="$problemAt('bias')" inputmode="text" hint="Minus protects white water"/>
         <x-entry name="longest" label="No longer than" :value="$inputs['longest']" :problem="$problemAt('longest')" placeholder="any time"/>
-        <x-entry name="drift" label="Light drifts" unit="st/min" :value="$inputs['drift']" :problem="$problemAt('drift')" inputmode="text" placeholder="steady" :hint="$says?->driftHint()"/>
+        <x-entry name="drift" label="Light drifts" unit="stops a min" :value="$inputs['drift']" :problem="$problemAt('drift')" inputmode="text" placeholder="steady" :hint="$says?->driftHint()"/>
         @php($driftNow = $says?->driftNow())
         @if ($driftNow !== null)<p class="use-drift"><button type="button" class="button is-small" data-set="f-drift" data-value="{{ $driftNow }}">Reckon with it</button></p>@endif
         <details class="more" @if (($inputs['earlier_shutter'] ?? '') !== '' || $problemAt('earlier_shutter') || $problemAt('earlier_minutes')) open @endif>

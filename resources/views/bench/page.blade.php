@@ -5,10 +5,13 @@
     <button type="submit" class="button is-go work-it-out" tabindex="-1">Work it out</button>
     @if ($bench)
         @include('bench.answer')
+        @include('bench.reading')
+        @include('bench.rule')
         @include('bench.picture')
     @else
         <h1>Mend the bench</h1>
         <x-problems :messages="$problems->getMessages()" words="The bench could not be worked out. Nothing you typed is lost:"/>
+        @include('bench.reading')
     @endif
     <div class="bench-columns">
         @include('bench.inputs')

@@ -17,8 +17,10 @@
             <p class="why">{{ $way->why() }}</p>
             @if ($chosen)
                 @foreach ($way->warnings as $warning)<p class="warn">{{ $warning }}</p>@endforeach
+                @if (! $way->bulb && $way->shutterLabel() === '30 s')<p class="hint">30 s on the dial is open for 32 s; the sums go by 32.</p>@endif
                 <details class="terms" id="why-this-way">
-                    <summary>{{ number_format($way->score(), 2) }} stops of cost · off by {{ $write->stops($way->exposureError()->value, 2) }} · exactly {{ $way->exact->exactLabel() }}, by the card {{ $way->exact->cardLabel() }}</summary>
+                    <summary>why this way</summary>
+                    <p>Exactly {{ $way->exact->exactLabel() }}, by the card {{ $way->exact->cardLabel() }}; as set it is off by {{ $write->stops($way->exposureError()->value, 2) }} stops. What counts against it, in stops, {{ number_format($way->score(), 2) }} in all:</p>
                     <table><tbody>
                         @foreach ($way->terms as $term)<tr><th scope="row">{{ $term->name }}</th><td>{{ number_format($term->stops, 2) }}</td><td>{{ $term->why }}</td></tr>@endforeach
                     </tbody></table>

@@ -15,7 +15,7 @@ it('takes a person from the look to a frame in the log and on to the next', func
     // The look, then the reading.
     $this->click('.looks label:nth-of-type(3)')->seesIn('h1', 'Brushed in the plunging fall');
     $this->type('#f-shutter', '1/30')->seesIn('.stop-rule.is-wide .reading', 'reading 1/30');
-    $this->seesIn('.ways', 'stops of cost');
+    $this->seesIn('.ways', 'why this way');
     $shutter = $this->text('.settings .figure');
     $this->click('.headline .is-go');
 

@@ -70,7 +70,7 @@ it('changes the ranking with the habits, and says so', function (): void {
 
 it('takes two readings at dusk, and opens for longer than one would', function (): void {
     $address = '/bench?kind=foam&measure=speed&speed=0.3&look=glass&look_was=glass&target=2m&shutter=1%2F8&earlier_shutter=&earlier_minutes=';
-    $this->visit($address)->seesIn('.ways', 'stops of cost');
+    $this->visit($address)->seesIn('.ways', 'why this way');
     $steady = $this->text('.terms summary');
     $this->click('.more:has(#f-earlier_shutter) summary');
     $this->type('#f-earlier_shutter', '1/15')->type('#f-earlier_minutes', '5')->seesIn('.bench-inputs', '-0.20 stops a minute');

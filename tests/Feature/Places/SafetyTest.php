@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 use App\Models\LevelMark;
 use App\Models\Place;
+use App\Models\Subject;
 use App\Models\TideSource;
 use App\Rooms\Almanac\SunSide;
 use App\Tide\PlaceTide;
+use GentlePour\Motion\WaterKind;
 
 // Where a wrong sign could put a person into the water.
 
@@ -105,4 +107,23 @@ it('empties what may be empty of a place, and keeps the rest where nothing was t
     $place->refresh();
     expect([$place->facing_deg, $place->stand_m, $place->way_out_m, $place->margin_m, $place->walk_minutes])
         ->toBe([null, null, 4.5, 0.7, 30.0]);
+});
+
+it('says the cautions of the waters that are met at a place, and no others (common practice)', function (): void {
+    $sea = 'never turn your back on it';
+    $river = 'Rivers rise after rain upstream';
+    $lake = 'cold water takes the breath';
+    $place = fn (string $name): int => (int) Place::query()->where('name', $name)->value('id');
+    $this->get('/places/'.$place('Marrow Shelf'))->assertSee($sea)->assertDontSee($river)->assertSee('Not for navigation');
+    $stair = $place('Thrennet Stair');
+    $this->get('/places/'.$stair)->assertSee($river)->assertDontSee($sea)->assertDontSee('Not for navigation')->assertSee('Tell someone')->assertSee('coastguards decide');
+    Subject::query()->where('place_id', $stair)->update(['water_kind' => WaterKind::Lake]);
+    $this->get('/places/'.$stair)->assertSee($lake)->assertDontSee($sea)->assertDontSee($river);
+    $this->get('/windows?place='.$stair.'&light=low')->assertOk()->assertSee($lake)->assertDontSee($sea);
+    Subject::query()->where('place_id', $stair)->delete();
+    $this->get('/places/'.$stair)->assertSee($river)->assertDontSee($sea);
+    // At the mouth of a river both.
+    Subject::query()->create(['place_id' => $place('Marrow Shelf'), 'name' => 'the race', 'water_kind' => WaterKind::River, 'distance_m' => 5]);
+    $this->get('/places/'.$place('Marrow Shelf'))->assertSee($sea)->assertSee($river);
+    $this->get('/')->assertSee($sea)->assertSee($river);
 });

@@ -233,7 +233,7 @@ it('gives the recipe of the picture on the bench, at every third of a stop', fun
 
 it('compares times, also by stops of filter, and says which cannot be read', function (): void {
     $this->get('/bench?'.http_build_query(benchQuery(['shutter' => '1/60'])));
-    $this->get('/compare?t[]=1/10&t[]=1/5')->assertOk()->assertSee('1/10')->assertSee('of the texture kept');
+    $this->get('/compare?t[]=1/10&t[]=1/5')->assertOk()->assertSee('1/10')->assertSee('of the drawing left');
     // 1/60 with six stops is 1 s, with ten 16 s.
     $this->get('/compare?t[]=6 stops&t[]=10 stops&as=wipe')->assertOk()->assertSee('data-times=\'[1,16]\'', false);
     $this->get('/compare?t[]=soon&t[]=1')->assertOk()->assertSee('id="f-t-0-problem"', false)->assertSee('value="soon"', false);
