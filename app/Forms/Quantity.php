@@ -8,6 +8,7 @@ use Closure;
 use GentlePour\Bounds;
 use GentlePour\InvalidValue;
 use GentlePour\Limit;
+use GentlePour\Unit;
 use Illuminate\Contracts\Validation\ValidationRule;
 
 /** A number with a unit, typed with a comma or a point, within the bounds that the core has for it. */
@@ -22,10 +23,20 @@ final readonly class Quantity implements ValidationRule
         $this->bounds = $name === '' ? $core : Bounds::of($name, $core->least, $core->most, $core->unit);
     }
 
+    /** As typed with any unit of its kind, in its own; null where that cannot be read. */
+    public function read(string $typed): ?float
+    {
+        return Unit::read($typed, $this->bounds->unit);
+    }
+
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         if (! is_scalar($value) || preg_match(Decimal::PATTERN, (string) $value) !== 1 || preg_match('/\d/', (string) $value) !== 1) {
-            $fail($this->bounds->what.' must be a number, like 2.5.');
+            $fail($this->bounds->what.' must be a number, like '.match ($this->bounds->unit) {
+                'm/s' => '2.5, 20 kn, 25 mph or force 6.',
+                'm' => '2.5 or 12 ft.',
+                default => '2.5.',
+            });
 
             return;
         }

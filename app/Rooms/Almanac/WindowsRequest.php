@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rooms\Almanac;
 
 use App\Forms\Quantity;
+use App\Forms\TakesUnits;
 use App\Forms\Typed;
 use App\Models\Place;
 use GentlePour\Limit;
@@ -19,6 +20,8 @@ use Illuminate\Validation\Rules\Enum;
 /** What a person waits for, from the address. */
 final class WindowsRequest extends FormRequest
 {
+    use TakesUnits;
+
     private const MONTHS = 3;
 
     private const MONTHS_AT_MOST = 24;

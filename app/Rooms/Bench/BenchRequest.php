@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms\Bench;
 
+use App\Forms\TakesUnits;
 use App\Forms\Typed;
 use App\Household\Subjects;
 use App\Models\Frame;
@@ -17,6 +18,8 @@ use Illuminate\Support\MessageBag;
 /** The bench's fields, from the address or a press of “Shoot this”. */
 final class BenchRequest extends FormRequest
 {
+    use TakesUnits;
+
     private string $pressedWay = '';
 
     private string $pressedList = '';

@@ -7,6 +7,7 @@ namespace App\Rooms\Kit;
 use App\Forms\CoreValue;
 use App\Forms\Quantity;
 use App\Forms\ReadsTyped;
+use App\Forms\TakesUnits;
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\FilterMarking;
 use GentlePour\Exposure\Iso;
@@ -20,6 +21,7 @@ use Illuminate\Validation\Rules\Enum;
 final class FirstKitRequest extends FormRequest
 {
     use ReadsTyped;
+    use TakesUnits;
 
     /** Fields that the core names otherwise than the form does. */
     public const CORE_FIELDS = [

@@ -7,6 +7,7 @@ namespace App\Rooms\Kit;
 use App\Forms\CoreValue;
 use App\Forms\Quantity;
 use App\Forms\ReadsTyped;
+use App\Forms\TakesUnits;
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\FilterMarking;
 use GentlePour\Exposure\Iso;
@@ -23,6 +24,7 @@ use Illuminate\Validation\Rules\Enum;
 final class KitRequest extends FormRequest
 {
     use ReadsTyped;
+    use TakesUnits;
 
     public const EDGES = ['soft', 'hard', 'reverse'];
 

@@ -6,6 +6,7 @@ namespace App\Rooms\Learned;
 
 use App\Forms\Quantity;
 use App\Forms\ReadsTyped;
+use App\Forms\TakesUnits;
 use GentlePour\Limit;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -13,6 +14,7 @@ use Illuminate\Foundation\Http\FormRequest;
 final class TasteRequest extends FormRequest
 {
     use ReadsTyped;
+    use TakesUnits;
 
     protected $errorBag = 'taste';
 

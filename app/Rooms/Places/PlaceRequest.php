@@ -8,6 +8,7 @@ use App\Forms\CoreValue;
 use App\Forms\Position;
 use App\Forms\Quantity;
 use App\Forms\ReadsTyped;
+use App\Forms\TakesUnits;
 use App\Models\Place;
 use App\Models\TideSource;
 use App\Tide\StationCatalogue;
@@ -21,6 +22,7 @@ use Illuminate\Validation\Rules\Enum;
 final class PlaceRequest extends FormRequest
 {
     use ReadsTyped;
+    use TakesUnits;
 
     /** @return array<string, mixed> */
     public function rules(StationCatalogue $catalogue): array

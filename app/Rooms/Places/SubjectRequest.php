@@ -6,6 +6,7 @@ namespace App\Rooms\Places;
 
 use App\Forms\Quantity;
 use App\Forms\ReadsTyped;
+use App\Forms\TakesUnits;
 use App\Models\Subject;
 use App\Rooms\Bench\FlowMeasure;
 use GentlePour\Limit;
@@ -19,6 +20,7 @@ use Illuminate\Validation\Rules\Enum;
 final class SubjectRequest extends FormRequest
 {
     use ReadsTyped;
+    use TakesUnits;
 
     /** @return array<string, mixed> */
     public function rules(): array

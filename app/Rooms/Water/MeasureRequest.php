@@ -6,6 +6,7 @@ namespace App\Rooms\Water;
 
 use App\Forms\Quantity;
 use App\Forms\ReadsTyped;
+use App\Forms\TakesUnits;
 use App\Models\MeasurementKind;
 use GentlePour\Limit;
 use GentlePour\Measuring\CloudKind;
@@ -18,6 +19,7 @@ use Illuminate\Validation\Rules\Enum;
 final class MeasureRequest extends FormRequest
 {
     use ReadsTyped;
+    use TakesUnits;
 
     /** Fields that the core names otherwise than the form does. */
     public const CORE_FIELDS = ['runs' => 'presses', 'feature_m' => 'form', '' => 'form'];

@@ -33,7 +33,7 @@
                 <fieldset class="correct-by"><legend>Correct the next</legend>
                     @foreach ($corrections as $one)<label class="tick is-inline"><input type="radio" name="by" value="{{ $one->value }}" @checked(old('by', 'time') === $one->value)> {{ $one->label() }}</label>@endforeach
                 </fieldset>
-                <x-entry name="open" label="It was open for" :value="old('open', $write->number($frame->open_s, 2))" unit="s" :problem="$errors->first('open') ?: null"/>
+                <x-entry name="open" label="It was open for" :value="old('open', $write->number($frame->open_s, $frame->open_s < 1 ? 5 : 2))" unit="s" :problem="$errors->first('open') ?: null"/>
                 <label for="f-note" class="note-label">Note</label>
                 <textarea class="textarea" id="f-note" name="note" rows="3" @if ($errors->has('note')) aria-invalid="true" @endif>{{ old('note', $frame->note) }}</textarea>
                 @if ($errors->has('note'))<p class="problem">{{ $errors->first('note') }}</p>@endif

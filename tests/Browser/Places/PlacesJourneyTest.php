@@ -17,7 +17,7 @@ it('takes a person from a position to the nearest station, a learned level, wind
 
     // A level mark that learns from three sightings.
     $this->type('#mark-name', 'water fills the gully')->click('form[action$="/marks"] button')->seesIn('.said', 'learns its height');
-    foreach ([['2026-11-20 13:00', 0], ['2026-11-20 16:30', 1], ['2026-11-21 14:00', 0]] as [$at, $reached]) {
+    foreach ([['2026-11-20 13:00', 1], ['2026-11-20 16:30', 0], ['2026-11-21 14:00', 1]] as [$at, $reached]) {
         $this->choose('input[name="seen_at"]', str_replace(' ', 'T', $at)); // the browser’s own picker
         $this->click('button[name="reached"][value="'.$reached.'"]')->seesIn('.said', $reached === 1 ? 'Seen: reached' : 'Seen: not reached');
     }

@@ -48,7 +48,7 @@ it('stops before it opens without keeping a frame', function (): void {
     bulbFrame($this->onPhone());
     $this->choose('[data-delay]', '10')->click('[data-go]')->seesIn('[data-under]', 'until it opens')->click('[data-go]');
     $this->seesIn('[data-go]', 'Open the shutter');
-    $this->visit('/log')->seesIn('.said', 'is planned and not taken');
+    $this->visit('/log')->seesIn('.planned', 'planned and not taken');
 });
 
 it('sends the same open time again when the first sending failed, however late', function (): void {

@@ -105,6 +105,12 @@ it('says what to set, and how it is let go, by who counts the time', function ()
         ->and($bulb['trigger']->title)->toBe('Release in hand, locked cable');
 });
 
+it('explains once that 30 s on the dial is 32 (common practice)', function (): void {
+    $exposure = new Exposure(Aperture::named(11), ShutterTime::parse('1/60'), Iso::of(100));
+    $said = fn (string $label, bool $bulb): string => array_column(RunSheet::of($exposure, $exposure, FilterStack::of([nd('Ten', 10)]), $label, $bulb), null, 'key')['settings']->detail;
+    expect($said('30 s', false))->toContain('open for 32 s')->and($said('30 s', true))->not->toContain('32')->and($said('15 s', false))->not->toContain('32');
+});
+
 it('says of each step what goes wrong without it', function (): void {
     $polariser = Filter::of('Pola', FilterKind::Polariser, Mount::Thread, null);
     $steps = sheet([$polariser, nd('Six', 6)]);

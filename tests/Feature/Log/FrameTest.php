@@ -69,6 +69,13 @@ it('lists frames with what led to them', function (): void {
     $this->get('/log/3')->assertOk()->assertSee('1/60, f/11, ISO 100')->assertSee('EV 13.0')->assertSee('Strands hold');
 });
 
+it('takes the verdict on a frame of a thousandth of a second as it stands in the field', function (): void {
+    $frame = Frame::factory()->taken(1 / 3200)->create();
+    preg_match('/id="f-open" name="open" value="([^"]+)"/', (string) $this->get('/log/'.$frame->id)->getContent(), $open);
+    $this->put('/log/'.$frame->id, ['open' => $open[1], 'blur' => 'right'])->assertSessionHasNoErrors();
+    expect($frame->refresh()->open_s)->toBeWithinStops(1 / 3200, 0.02);
+});
+
 it('judges a frame and plans the next with the correction applied', function (): void {
     $frame = Frame::factory()->taken(1.26)->create();
     $this->put(
