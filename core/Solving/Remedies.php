@@ -9,6 +9,7 @@ use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
 use GentlePour\Kit\Filter;
 use GentlePour\Kit\FilterStack;
+use GentlePour\Kit\Unusable;
 use GentlePour\Limit;
 
 /** When nothing fits: how many stops are missing on which side, and what would make them good. */
@@ -171,7 +172,7 @@ final class Remedies
                 break;
             }
         }
-        $remedies = [new Remedy(RemedyKind::Filter, $missing, sprintf(
+        $remedies = [...self::thatDoNotFit($q, $missing), new Remedy(RemedyKind::Filter, $missing, sprintf(
             'Add a filter of %d stops: the darkest your bag makes is %.1f stops short of the look, and %.1f of its middle.', $filter,
             $missing, $toBest,
         ))];
@@ -191,6 +192,18 @@ final class Remedies
         }
 
         return $remedies;
+    }
+
+    /**
+     * What is packed and cannot be put on comes before anything is to be bought.
+     *
+     * @return list<Remedy>
+     */
+    private static function thatDoNotFit(Question $q, float $missing): array
+    {
+        $dark = array_filter(Unusable::of($q->bag), static fn (Unusable $u): bool => $u->filter->kind->darkensAll());
+
+        return array_values(array_map(static fn (Unusable $u): Remedy => new Remedy(RemedyKind::Fit, $missing, $u->why), $dark));
     }
 
     /** @return non-empty-list<Remedy> */

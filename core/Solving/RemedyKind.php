@@ -15,6 +15,7 @@ enum RemedyKind: string
     case GetOff = 'get-off';
     case Average = 'average';
     case Nearest = 'nearest';
+    case Fit = 'fit';
     case Filter = 'filter';
     case Wait = 'wait';
     case Leave = 'leave';
@@ -30,9 +31,8 @@ enum RemedyKind: string
     {
         return match ($this) {
             self::Nearest => true,
-            self::Release, self::Limit, self::Battery, self::Light, self::Wind, self::GetOff, self::Average, self::Filter, self::Wait,
-            self::Leave,
-            self::Iso, self::Aperture, self::Window, self::Pack, self::Buy, self::Pin => false,
+            self::Release, self::Limit, self::Battery, self::Light, self::Wind, self::GetOff, self::Average, self::Fit, self::Filter,
+            self::Wait, self::Leave, self::Iso, self::Aperture, self::Window, self::Pack, self::Buy, self::Pin => false,
         };
     }
 }

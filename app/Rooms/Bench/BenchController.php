@@ -19,8 +19,8 @@ final class BenchController
         $request->session()->put('bench', $bench->form->toQuery());
 
         return $request->hasHeader('HX-Request')
-            ? view('bench.page', $pages->worked($bench, $request->letGo()))
-            : view('bench.show', [...$pages->worked($bench, $request->letGo()), 'recipe' => PictureRecipe::of($bench->moving)]);
+            ? view('bench.page', $pages->worked($bench, $request->notes()))
+            : view('bench.show', [...$pages->worked($bench, $request->notes()), 'recipe' => PictureRecipe::of($bench->moving)]);
     }
 
     /** What a small change would make clearly better; asked for on its own, since it solves the bench many times over. */

@@ -6,6 +6,7 @@ namespace App\Rooms\Bench;
 
 use App\Forms\Decimal;
 use App\Household\Subjects;
+use App\Models\Camera;
 use App\Models\Frame;
 use App\Models\Measurement;
 use App\Models\MeasurementKind;
@@ -25,7 +26,7 @@ final readonly class BenchFiller
 
     private const HELD_NOTHING = ['pin_aperture' => '', 'pin_iso' => '', 'must' => [], 'off' => [], 'glass' => '', 'glass_was' => ''];
 
-    public function __construct(private KitShelf $shelf, private Subjects $subjects)
+    public function __construct(private KitShelf $shelf, private Subjects $subjects, private UsedGear $used)
     {
     }
 
@@ -37,14 +38,27 @@ final readonly class BenchFiller
      */
     public function defaults(bool $somewhere = false): array
     {
-        $lens = $this->shelf->lenses()->first();
-
         return [
             ...BenchFields::ALL,
-            'camera' => (string) ($this->shelf->cameras()->first()->id ?? ''),
-            'lens' => (string) ($lens->id ?? ''),
-            'focal' => $lens === null ? BenchFields::ALL['focal'] : Decimal::write($lens->focal_min_mm),
+            ...$this->gear($this->shelf->cameras()->find($this->used->cameraId()) ?? $this->shelf->cameras()->first()),
             ...$somewhere ? $this->here() : [],
+        ];
+    }
+
+    /**
+     * A camera with the lens and the focal length that it was last used with.
+     *
+     * @return array<string, string>
+     */
+    public function gear(?Camera $camera): array
+    {
+        $used = $camera === null ? null : $this->used->with($camera->id);
+        $lens = $this->shelf->lenses()->find($used['lens'] ?? 0) ?? $this->shelf->lenses()->first();
+        $focal = $used !== null && $lens?->id === $used['lens'] ? $used['focal'] : $lens?->focal_min_mm;
+
+        return [
+            'camera' => (string) ($camera->id ?? ''), 'lens' => (string) ($lens->id ?? ''),
+            'focal' => $focal === null ? BenchFields::ALL['focal'] : Decimal::write($focal),
         ];
     }
 

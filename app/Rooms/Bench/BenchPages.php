@@ -25,20 +25,22 @@ final readonly class BenchPages
         'cloud_share', 'cloud_s', 'cloud_look', 'cloud_speed', 'cloud_base', 'cloud_elevation', 'cloud_across',
     ];
 
+    private const NO_NOTES = ['letGo' => null, 'nearestFocal' => null];
+
     public function __construct(private KitShelf $shelf, private Subjects $subjects)
     {
     }
 
     /**
-     * @param  string|null  $letGo  the subject that another water let go of
+     * @param  array<string, string|null>  $notes  what was done to the fields that a person has to know
      * @return array<string, mixed>
      */
-    public function worked(Bench $bench, ?string $letGo = null): array
+    public function worked(Bench $bench, array $notes = []): array
     {
         $drawn = $bench->drawn();
 
         return $this->form($bench->form->toQuery(), new MessageBag) + [
-            'letGo' => $letGo,
+            ...$notes + self::NO_NOTES,
             'guess' => $bench->form->water->guess(),
             'bench' => $bench,
             'says' => $bench->says(),
@@ -52,7 +54,7 @@ final readonly class BenchPages
      */
     public function refused(array $typed, MessageBag $problems): array
     {
-        return $this->form($typed, $problems) + ['bench' => null, 'says' => null, 'rules' => [], 'letGo' => null, 'guess' => null];
+        return $this->form($typed, $problems) + ['bench' => null, 'says' => null, 'rules' => [], 'guess' => null, ...self::NO_NOTES];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms\Bench;
 
+use App\Forms\Decimal;
 use App\Forms\TakesUnits;
 use App\Forms\Typed;
 use App\Household\Subjects;
@@ -11,6 +12,7 @@ use App\Models\Frame;
 use App\Models\Measurement;
 use App\Rooms\Kit\KitShelf;
 use GentlePour\InvalidValue;
+use GentlePour\Unit;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\MessageBag;
@@ -25,6 +27,8 @@ final class BenchRequest extends FormRequest
     private string $pressedList = '';
 
     private ?string $letGo = null;
+
+    private ?string $nearestFocal = null;
 
     /** What is not given stands as it does at first; on an address that does not say the look, as it stood last. */
     protected function prepareForValidation(): void
@@ -42,7 +46,7 @@ final class BenchRequest extends FormRequest
         $somewhere = array_intersect_key($given + $kept, ['place' => 1, 'subject' => 1]) === [];
         $now = [...$filler->defaults($somewhere), ...$kept, ...array_map(static fn (mixed $v): mixed => $v ?? '', $given)];
         $now = [...$now, ...$this->taken($filler, $sent, $now)];
-        $this->replace($this->withItsSubject($now));
+        $this->replace($this->withItsFocalLength($this->withItsSubject($now)));
     }
 
     /** @return array<string, mixed> */
@@ -87,10 +91,10 @@ final class BenchRequest extends FormRequest
         return $this->pressedList;
     }
 
-    /** The name of the subject that another water let go of; null where none was. */
-    public function letGo(): ?string
+    /** @return array<string, string|null> what was done to the fields that a person has to know */
+    public function notes(): array
     {
-        return $this->letGo;
+        return ['letGo' => $this->letGo, 'nearestFocal' => $this->nearestFocal];
     }
 
     protected function failedValidation(Validator $validator): never
@@ -117,7 +121,44 @@ final class BenchRequest extends FormRequest
             ...$measured === null ? [] : $filler->ofMeasurement($measured, $now),
             ...$frame === null ? [] : $filler->after($frame, $query->choice('by', CorrectBy::class) ?? CorrectBy::Time),
             ...$at === null ? [] : $filler->at($at),
+            ...$this->changedCamera($filler, $sent),
         ];
+    }
+
+    /**
+     * Another camera brings the lens along that it was last used with, unless a lens was chosen at the same time.
+     *
+     * @return array<string, string>
+     */
+    private function changedCamera(BenchFiller $filler, Typed $sent): array
+    {
+        $changed = $sent->has('camera_was') && $sent->text('camera') !== $sent->text('camera_was');
+
+        return $changed && $sent->text('lens') === $sent->text('lens_was')
+            ? $filler->gear($this->container->make(KitShelf::class)->cameras()->find($sent->id('camera'))) : [];
+    }
+
+    /**
+     * A lens that does not reach the focal length takes its nearest.
+     *
+     * @param  array<string, mixed>  $now
+     * @return array<string, mixed>
+     */
+    private function withItsFocalLength(array $now): array
+    {
+        $typed = new Typed($now);
+        $lens = $this->container->make(KitShelf::class)->lenses()->find($typed->id('lens'));
+        $asked = Unit::read($typed->text('focal'), 'mm');
+        if ($lens === null || $asked === null || ! is_finite($asked) || $asked <= 0) {
+            return $now;
+        }
+        $nearest = max($lens->focal_min_mm, min($lens->focal_max_mm, $asked));
+        if (abs($nearest - $asked) < 0.01) {
+            return $now;
+        }
+        $this->nearestFocal = sprintf('%s does not reach %s mm; it takes its nearest.', $lens->name, Decimal::write($asked));
+
+        return ['focal' => Decimal::write($nearest)] + $now;
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Forms\Decimal;
 use GentlePour\Exposure\DepthOfField;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Kit\Bag;
+use GentlePour\Kit\Unusable;
 use GentlePour\Limit;
 use GentlePour\Motion\MovingSubject;
 use GentlePour\Motion\ShoreRhythm;
@@ -105,6 +106,12 @@ final readonly class BenchWords
         $depth = $this->bench->form->water->spec->breakerDepthM();
 
         return $depth === null ? null : sprintf('It breaks in %.1f m of water', $depth);
+    }
+
+    /** @return list<string> what is packed and cannot be used before this lens, and the way out */
+    public function unusable(): array
+    {
+        return array_map(static fn (Unusable $u): string => $u->why, Unusable::of($this->bench->question->bag));
     }
 
     public function textureKept(): float

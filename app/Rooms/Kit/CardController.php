@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rooms\Kit;
 
+use App\Models\Camera;
+use App\Models\Lens;
 use GentlePour\Outing\PocketCard;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -15,10 +17,18 @@ final class CardController
 {
     public function show(Request $request, PocketCards $cards, KitShelf $shelf): View|RedirectResponse
     {
-        return $shelf->isEmpty() ? redirect()->route('kit.first') : view('kit.card', [
+        if ($shelf->isEmpty()) {
+            return redirect()->route('kit.first');
+        }
+        [$camera, $lens] = self::gear($request, $cards);
+
+        return view('kit.card', [
             'card' => self::card($request, $cards),
-            'waters' => $cards->waters(),
-            'camera' => $cards->camera()->name,
+            'waters' => $cards->waters($camera, $lens),
+            'camera' => $camera,
+            'lens' => $lens,
+            'cameras' => $shelf->cameras(),
+            'lenses' => $shelf->lenses(),
             'release' => $shelf->carry()->release,
         ]);
     }
@@ -32,6 +42,14 @@ final class CardController
 
     private static function card(Request $request, PocketCards $cards): PocketCard
     {
-        return $cards->card($request->boolean('thirds'), $request->query('school') === 'card');
+        [$camera, $lens] = self::gear($request, $cards);
+
+        return $cards->card($camera, $lens, $request->boolean('thirds'), $request->query('school') === 'card');
+    }
+
+    /** @return array{Camera, Lens} those that were chosen, else the first */
+    private static function gear(Request $request, PocketCards $cards): array
+    {
+        return [$cards->camera($request->integer('camera')), $cards->lens($request->integer('lens'))];
     }
 }

@@ -25,7 +25,7 @@ final class FirstKitRequest extends FormRequest
 
     /** Fields that the core names otherwise than the form does. */
     public const CORE_FIELDS = [
-        'iso_max' => 'iso_base', 'iso_low' => 'iso_base', 'aperture_max' => 'widest', 'focal_length_mm' => 'focal_min_mm', '' => 'widest',
+        'iso_max' => 'iso_base', 'iso_low' => 'iso_base', 'aperture_max' => 'smallest', 'focal_length_mm' => 'focal_min_mm', '' => 'widest',
     ];
 
     /** Stops above base that a first camera is trusted with, as a factor. Judgement. */
@@ -45,6 +45,8 @@ final class FirstKitRequest extends FormRequest
             'focal_min_mm' => ['bail', 'required', new Quantity(Limit::FocalLength, 'The shortest focal length')],
             'focal_max_mm' => ['nullable', 'bail', new Quantity(Limit::FocalLength, 'The longest focal length')],
             'widest' => ['bail', 'required', new CoreValue(Aperture::parse(...))],
+            'smallest' => ['nullable', 'bail', new CoreValue(Aperture::parse(...))],
+            'thread_mm' => ['nullable', 'bail', new Quantity(Limit::Thread)],
             'marking' => ['nullable', 'bail', 'string', 'max:40', new CoreValue(FilterMarking::parse(...))],
             'reading' => ['nullable', 'integer', 'between:0,3'],
             'mount' => ['required', Rule::enum(Mount::class)],
@@ -80,7 +82,8 @@ final class FirstKitRequest extends FormRequest
                 'name' => $typed->text('focal_min_mm').($from === $to ? '' : '–'.$typed->text('focal_max_mm')).' mm',
                 'focal_min_mm' => $from,
                 'focal_max_mm' => $to, 'widest_f' => $typed->aperture('widest')->number,
-                'smallest_f' => Aperture::named(self::SMALLEST_APERTURE)->number,
+                'smallest_f' => ($typed->has('smallest') ? $typed->aperture('smallest') : Aperture::named(self::SMALLEST_APERTURE))->number,
+                'thread_mm' => $typed->number('thread_mm'),
             ],
             $marking,
             $marking === '' ? null : FilterMarking::parse($marking)->chosen($typed->id('reading'))->value,

@@ -7,8 +7,10 @@ namespace App\Rooms\Kit;
 use App\Forms\Refusal;
 use App\Household\Dropping;
 use App\Household\Settings;
+use App\Models\Camera;
 use App\Models\Carry;
 use App\Models\Filter;
+use App\Models\Lens;
 use GentlePour\Exposure\FilterMarking;
 use GentlePour\InvalidValue;
 use GentlePour\Kit\FilterKind;
@@ -32,34 +34,32 @@ final class KitController
         ]);
     }
 
-    public function create(KitPiece $item): View
+    public function create(KitPiece $item, KitShelf $shelf): View
     {
-        return view(
-            'kit.edit',
-            ['item' => $item->value, 'record' => $item->fresh(), 'filterKinds' => FilterKind::cases(), 'edges' => KitRequest::EDGES],
-        );
+        return self::form($item, $item->fresh(), $shelf);
     }
 
-    public function edit(KitPiece $item, int $id): View
+    public function edit(KitPiece $item, int $id, KitShelf $shelf): View
     {
-        return view(
-            'kit.edit',
-            ['item' => $item->value, 'record' => $item->find($id), 'filterKinds' => FilterKind::cases(), 'edges' => KitRequest::EDGES],
-        );
+        return self::form($item, $item->find($id), $shelf);
     }
 
-    public function store(KitRequest $request, KitPiece $item, KeepKit $keep): RedirectResponse
+    public function store(KitRequest $request, KitPiece $item, KeepKit $keep, CountSlots $slots): RedirectResponse
     {
         $record = $item->fresh();
         Refusal::renamed(KitValues::CORE_FIELDS, static fn () => $keep($record, $request->values()->toArray()));
 
+        $slots($request->slots());
+
         return redirect()->route('kit')->with('done', $record->name.' is in the kit.');
     }
 
-    public function update(KitRequest $request, KitPiece $item, int $id, KeepKit $keep): RedirectResponse
+    public function update(KitRequest $request, KitPiece $item, int $id, KeepKit $keep, CountSlots $slots): RedirectResponse
     {
         $record = $item->find($id);
         Refusal::renamed(KitValues::CORE_FIELDS, static fn () => $keep($record, $request->values()->toArray()));
+
+        $slots($request->slots());
 
         return redirect()->route('kit')->with('done', $record->name.' is kept.');
     }
@@ -110,5 +110,13 @@ final class KitController
         } catch (InvalidValue $e) {
             return view('kit.marking', ['problem' => trim($written) === '' ? null : $e->getMessage()]);
         }
+    }
+
+    private static function form(KitPiece $item, Camera|Lens|Filter $record, KitShelf $shelf): View
+    {
+        return view('kit.edit', [
+            'item' => $item->value, 'record' => $record, 'filterKinds' => FilterKind::cases(), 'edges' => KitRequest::EDGES,
+            'slots' => $shelf->carry()->slots,
+        ]);
     }
 }

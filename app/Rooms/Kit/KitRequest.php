@@ -66,6 +66,13 @@ final class KitRequest extends FormRequest
         return $piece instanceof KitPiece ? $piece : KitPiece::from(is_string($piece) ? $piece : '');
     }
 
+    /** How many slots the holder has, where a filter for one is the first; null where that was not asked. */
+    public function slots(): ?int
+    {
+        return $this->piece() === KitPiece::Filter && $this->input('mount') === Mount::Slot->value && $this->filled('slots')
+            ? $this->integer('slots') : null;
+    }
+
     /** The values as a record keeps them. */
     public function values(): KitValues
     {
@@ -132,6 +139,7 @@ final class KitRequest extends FormRequest
             'edge' => ['nullable', Rule::in(self::EDGES)],
             'mount' => ['bail', 'required', Rule::enum(Mount::class)],
             'thread_mm' => ['nullable', 'bail', new Quantity(Limit::Thread)],
+            'slots' => ['nullable', 'bail', 'integer', 'between:1,'.Limit::Slots->most()],
         ];
     }
 }

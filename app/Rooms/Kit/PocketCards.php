@@ -29,30 +29,34 @@ final readonly class PocketCards
     {
     }
 
-    public function camera(): Camera
+    /** @param  int  $id  nought, or of one that is gone, for the first */
+    public function camera(int $id): Camera
     {
-        return $this->shelf->cameras()->firstOrFail();
+        return $this->shelf->cameras()->find($id) ?? $this->shelf->cameras()->firstOrFail();
     }
 
-    public function card(bool $thirds, bool $byCard): PocketCard
+    /** @param  int  $id  nought, or of one that is gone, for the first */
+    public function lens(int $id): Lens
     {
-        $lens = $this->lens();
+        return $this->shelf->lenses()->find($id) ?? $this->shelf->lenses()->firstOrFail();
+    }
 
-        return PocketCard::of($this->shelf->bag($this->camera(), $lens, $lens->focal_min_mm), $thirds, $byCard);
+    public function card(Camera $camera, Lens $lens, bool $thirds, bool $byCard): PocketCard
+    {
+        return PocketCard::of($this->shelf->bag($camera, $lens, $lens->focal_min_mm), $thirds, $byCard);
     }
 
     /** @return list<array{name: string, looks: array<string, string>}> where each look lies for each water, from first to last */
-    public function waters(): array
+    public function waters(Camera $camera, Lens $lens): array
     {
-        $lens = $this->lens();
         $focal = max($lens->focal_min_mm, min($lens->focal_max_mm, self::FOCAL_MM));
         /** @var Collection<int, Subject> $subjects */
         $subjects = Subject::query()->with('place')->oldest('id')->limit(self::WATERS)->get();
         $waters = [];
         foreach ($subjects as $subject) {
             try {
-                $framing = new Framing($this->camera()->sensor(), $focal, $subject->distance_m);
-                $bands = LookBands::of($subject->water()->in($framing), $framing);
+                $framing = new Framing($camera->sensor(), $focal, $subject->distance_m);
+                $bands = LookBands::of($subject->water()->orUsual()->in($framing), $framing);
             } catch (InvalidValue) {
                 continue;
             }
@@ -64,11 +68,6 @@ final readonly class PocketCards
         }
 
         return $waters;
-    }
-
-    private function lens(): Lens
-    {
-        return $this->shelf->lenses()->firstOrFail();
     }
 
     private static function span(?LookBand $band): string

@@ -8,6 +8,7 @@ use App\Models\Frame;
 use App\Models\Measurement;
 use App\Rooms\Bench\Bench;
 use App\Rooms\Bench\BenchFields;
+use App\Rooms\Bench\UsedGear;
 use GentlePour\Documents\FramePlan;
 use GentlePour\Documents\PlannedWay;
 use GentlePour\Kit\Filter;
@@ -17,12 +18,17 @@ use GentlePour\Solving\Shot;
 use GentlePour\Solving\Way;
 
 /** Plans a frame from the bench, with everything that led to it, so that the record stands when the kit has changed. */
-final class PlanFrame
+final readonly class PlanFrame
 {
+    public function __construct(private UsedGear $used)
+    {
+    }
+
     public function __invoke(Bench $bench, Way $way): Frame
     {
         $frame = self::draft($bench, $way);
         $frame->save();
+        $this->used->remember($bench->form);
 
         return $frame;
     }

@@ -107,6 +107,7 @@
     </fieldset>
     <fieldset>
         <legend>Framing</legend>
+        <input type="hidden" name="camera_was" value="{{ $inputs['camera'] }}"><input type="hidden" name="lens_was" value="{{ $inputs['lens'] }}">
         <x-entry name="camera" label="Camera" :problem="$problemAt('camera')">
             <select id="f-camera" name="camera" class="pick">
                 @foreach ($cameras as $camera)<option value="{{ $camera->id }}" @selected((string) $camera->id === (string) $inputs['camera'])>{{ $camera->name }}</option>@endforeach
@@ -117,7 +118,7 @@
                 @foreach ($lenses as $lens)<option value="{{ $lens->id }}" @selected((string) $lens->id === (string) $inputs['lens'])>{{ $lens->name }}</option>@endforeach
             </select>
         </x-entry>
-        <x-entry name="focal" label="Focal length" unit="mm" :value="$inputs['focal']" :problem="$problemAt('focal')" inputmode="decimal"/>
+        <x-entry name="focal" label="Focal length" unit="mm" :value="$inputs['focal']" :problem="$problemAt('focal')" inputmode="decimal" :hint="$nearestFocal"/>
         <x-entry name="distance" label="Distance" unit="m" :value="$inputs['distance']" :problem="$problemAt('distance')" inputmode="decimal"/>
     </fieldset>
     <fieldset>

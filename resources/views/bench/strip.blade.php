@@ -11,3 +11,4 @@
             <span><b>{{ $mark->shutterLabel() }}</b> <small>{{ $label }}</small> <small>{{ $mark->wall ? $mark->wall->why : $bench->lookAt($mark) }}</small></span></label>
     @endforeach
 </fieldset>
+@foreach ($says->unusable() as $why)<p class="warn unusable">{{ $why }} <a href="{{ route('kit') }}">Kit</a></p>@endforeach

@@ -2,6 +2,9 @@
     <div class="title-line no-print"><h1>Pocket card <small>For exactly this bag; print it, fold it, keep it dry</small></h1>
         <div class="days"><button type="button" class="button" data-print>Print</button> <a class="button" href="{{ route('card.csv', request()->query()) }}">CSV</a></div></div>
     <form class="light-form no-print" method="get" action="{{ route('card') }}">
+        @foreach (['camera' => [$cameras, $camera], 'lens' => [$lenses, $lens]] as $name => [$all, $one])
+            @if ($all->count() > 1)<label for="card-{{ $name }}">{{ ucfirst($name) }}</label><select id="card-{{ $name }}" name="{{ $name }}" class="pick">@foreach ($all as $each)<option value="{{ $each->id }}" @selected($each->is($one))>{{ $each->name }}</option>@endforeach</select>@endif
+        @endforeach
         <label class="tick is-inline"><input type="checkbox" name="thirds" value="1" @checked($card->thirds)> thirds of a stop</label>
         <label class="tick is-inline"><input type="radio" name="school" value="exact" @checked(! $card->byCard)> exact: 1/60 and ten stops are 16 s, set as 15 s</label>
         <label class="tick is-inline"><input type="radio" name="school" value="card" @checked($card->byCard)> doubling the printed names</label>
@@ -14,7 +17,7 @@
     @else
         <div @class(['pocket-sheet', 'is-a4' => request('paper') === 'a4', 'is-thirds' => $card->thirds])>
             <section class="pocket" tabindex="0" aria-label="The card">
-                <h2>{{ $camera }} <small>{{ $card->byCard ? 'doubled names' : 'exact' }}{{ $release ? '' : ', no release' }}</small></h2>
+                <h2>{{ $camera->name }}{{ $lenses->count() > 1 ? ', '.$lens->name : '' }} <small>{{ $card->byCard ? 'doubled names' : 'exact' }}{{ $release ? '' : ', no release' }}</small></h2>
                 <table>
                     <thead><tr><th>base</th>@foreach ($card->columns as $column)<th scope="col"><b>{{ $column['name'] }}</b>{{ $write->number($column['stops'], 1) }}</th>@endforeach</tr></thead>
                     <tbody>

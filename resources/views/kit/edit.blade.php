@@ -58,6 +58,11 @@
                         <option value="thread" @selected(old('mount', $record->exists ? $record->mount->value : 'slot') === 'thread')>on the thread</option>
                     </select>
                 </x-entry>
+                @if ($slots === 0)
+                    <x-entry name="slots" label="Slots of your holder" :problem="$at('slots')" hint="For a filter that goes into a slot: how many the holder has"><select id="f-slots" name="slots" class="pick">
+                        @foreach (range(1, 5) as $count)<option value="{{ $count }}" @selected((int) old('slots', 2) === $count)>{{ $count }}</option>@endforeach
+                    </select></x-entry>
+                @endif
                 <x-entry name="thread_mm" label="Its thread" unit="mm" :value="old('thread_mm', $record->exists ? $n($record->thread_mm) : '')" :problem="$at('thread_mm')" inputmode="decimal"/>
             @endif
             <div class="foot-line"><button class="button is-go">Keep</button> <a class="button" href="{{ route('kit') }}">Leave it</a></div>

@@ -16,6 +16,8 @@
                 <x-entry name="focal_min_mm" label="From" unit="mm" :value="old('focal_min_mm')" :problem="$at('focal_min_mm')" inputmode="decimal"/>
                 <x-entry name="focal_max_mm" label="to" unit="mm" :value="old('focal_max_mm')" :problem="$at('focal_max_mm')" inputmode="decimal" hint="Leave out for a fixed one"/>
                 <x-entry name="widest" label="Widest aperture" :value="old('widest', 'f/4')" :problem="$at('widest')" inputmode="decimal"/>
+                <x-entry name="smallest" label="Smallest aperture" :value="old('smallest', 'f/22')" :problem="$at('smallest')" inputmode="decimal"/>
+                <x-entry name="thread_mm" label="Filter thread" unit="mm" :value="old('thread_mm')" :problem="$at('thread_mm')" inputmode="decimal" hint="Stands on the front rim, after ⌀; left out, every filter fits"/>
             </fieldset>
             <fieldset><legend>Dark filter</legend>
                 <input type="hidden" name="kind" value="nd">

@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use App\Files\KitFile;
+use App\Models\Camera;
 use App\Models\Filter as KeptFilter;
+use App\Models\Lens;
 use App\Models\Place;
 use App\Rooms\Kit\PocketCards;
 use GentlePour\Kit\FilterKind;
@@ -47,7 +49,7 @@ it('keeps every water at a place as a subject, with a row on the card', function
         'name' => 'this one', 'water_kind' => $kind, 'distance_m' => 8.0,
         ...$kind->isWaves() ? ['period_s' => 6.0] : ['speed_m_s' => 1.5],
     ]);
-    $rows = app(PocketCards::class)->waters();
+    $rows = app(PocketCards::class)->waters(Camera::query()->firstOrFail(), Lens::query()->firstOrFail());
     expect($rows)->toHaveCount(1)->and($rows[0]['name'])->toEndWith('this one')->and($rows[0]['looks']['glass'])->toStartWith('from ');
 })->with(WaterKind::cases());
 

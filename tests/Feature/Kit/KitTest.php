@@ -258,7 +258,7 @@ it('refuses a first kit at the field', function (array $sent, string $field): vo
 })->with(
     [
         [['camera' => ''], 'camera'], [['sensor' => 'huge'], 'sensor'], [['iso_base' => 'bright'], 'iso_base'],
-        [['focal_min_mm' => '-3'], 'focal_min_mm'], [['focal_max_mm' => '12'], 'focal_max_mm'], [['widest' => 'f/64'], 'widest'],
+        [['focal_min_mm' => '-3'], 'focal_min_mm'], [['focal_max_mm' => '12'], 'focal_max_mm'], [['widest' => 'f/64'], 'smallest'], [['smallest' => 'tiny'], 'smallest'], [['thread_mm' => '5'], 'thread_mm'],
         [['marking' => 'grey'], 'marking'],
     ],
 );
