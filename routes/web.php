@@ -9,6 +9,7 @@ use App\Rooms\Bench\PictureController;
 use App\Rooms\Kit\CardController;
 use App\Rooms\Kit\KitController;
 use App\Rooms\Kit\KitFileController;
+use App\Rooms\Kit\NeedsKit;
 use App\Rooms\Learned\TasteController;
 use App\Rooms\Log\FrameController;
 use App\Rooms\Outings\OutingController;
@@ -62,10 +63,10 @@ Route::get('/windows', [WindowController::class, 'index'])->name('windows');
 Route::get('/windows.ics', [WindowController::class, 'calendar'])->name('windows.ics');
 Route::get('/windows.csv', [WindowController::class, 'table'])->name('windows.csv');
 
-Route::get('/bench', [BenchController::class, 'show'])->name('bench');
+Route::get('/bench', [BenchController::class, 'show'])->name('bench')->middleware(NeedsKit::class);
 Route::put('/bench/release', [BenchController::class, 'release'])->name('bench.release');
 Route::get('/bench/better', [BenchController::class, 'better'])->name('bench.better');
-Route::get('/compare', [PictureController::class, 'compare'])->name('compare');
+Route::get('/compare', [PictureController::class, 'compare'])->name('compare')->middleware(NeedsKit::class);
 
 Route::get('/water', [WaterController::class, 'index'])->name('water');
 Route::delete('/water/measurements/{measurement}', [WaterController::class, 'destroy'])->name('water.destroy');

@@ -12,6 +12,7 @@ use App\Rooms\Bench\BenchFields;
 use App\Rooms\Bench\BenchFiller;
 use App\Rooms\Bench\BenchRequest;
 use App\Rooms\Bench\FlowMeasure;
+use App\Rooms\Bench\Workbench;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\WaterKind;
 use Illuminate\Contracts\View\View;
@@ -28,9 +29,9 @@ final class SubjectController
     ];
 
     /** “Keep this water at …”: the bench as its fields say now, on to a name. */
-    public function draft(BenchRequest $request): RedirectResponse
+    public function draft(BenchRequest $request, Workbench $workbench): RedirectResponse
     {
-        $bench = array_intersect_key($request->form()->toQuery(), array_flip(self::OF_THE_BENCH));
+        $bench = array_intersect_key($request->bench($workbench)->form->toQuery(), array_flip(self::OF_THE_BENCH));
 
         return redirect()->route('subjects.create', ['to_bench' => 1] + array_filter($bench, static fn (mixed $v): bool => $v !== ''));
     }

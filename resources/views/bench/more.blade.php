@@ -8,8 +8,7 @@
         @endif
     </div>
     @if ($bench->picked)
-        <table class="brackets"><caption>Brackets: one either way, or two</caption>
-            <thead><tr><th scope="col"><span class="is-sr-only">Of</span></th><th scope="col">⅓</th><th scope="col">½</th><th scope="col">1</th><th scope="col">two of 1</th></tr></thead>
+        <table class="brackets"><caption>Brackets of three, the last of five</caption>
             <tbody>
                 @foreach (['time' => 'by time', 'aperture' => 'by aperture, same blur', 'base' => 'of the base frame, bare and with the polariser'] as $of => $words)
                     <tr><th scope="row">{{ $words }}</th>

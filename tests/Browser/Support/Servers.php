@@ -42,16 +42,28 @@ final class Servers
     /**
      * The demo data as it was at first, in a file of its own: an answer to an earlier test that is still under way goes on with the earlier file,
      * since the database follows a link to where it truly lies.
+     *
+     * @param  bool  $empty  without the demo: as a stranger meets it
      */
-    public function freshDatabase(): void
+    public function freshDatabase(bool $empty = false): void
     {
         $this->tests++;
         $file = "{$this->folder}/test-{$this->tests}.sqlite";
         copy($this->folder.'/seeded.sqlite', $file);
+        $empty && self::emptied($file);
         symlink($file, $this->folder.'/test.next');
         rename($this->folder.'/test.next', $this->folder.'/test.sqlite');
         foreach (glob("{$this->folder}/test-".($this->tests - 3).'.sqlite*') ?: [] as $old) {
             unlink($old);
+        }
+    }
+
+    private static function emptied(string $file): void
+    {
+        $database = new \PDO('sqlite:'.$file);
+        $tables = $database->query("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name <> 'migrations'");
+        foreach ($tables === false ? [] : $tables->fetchAll(\PDO::FETCH_COLUMN) as $table) {
+            $database->exec("DELETE FROM \"{$table}\"");
         }
     }
 

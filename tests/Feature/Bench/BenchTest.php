@@ -133,7 +133,9 @@ it('counts the filter that was on the lens for the reading', function (): void {
 it('says what to do when the kit is empty', function (): void {
     Camera::query()->delete();
 
-    $this->get('/bench')->assertStatus(422)->assertSee('Add a camera in Kit first');
+    $this->get('/bench')->assertRedirect('/kit/first');
+    // Under way already, it is said at the field.
+    $this->get('/bench', ['HX-Request' => 'true'])->assertStatus(422)->assertSee('Add a camera in Kit first');
 });
 
 it('answers for every water without a measurement, and says that it rests on a guess, in the field, on the rule and in the log', function (WaterKind $kind): void {
