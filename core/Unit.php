@@ -47,8 +47,9 @@ final class Unit
     public static function read(string $written, string $unit): ?float
     {
         $text = self::plain($written);
-        if ($unit === 'm/s' && preg_match('/^(?:force|beaufort|bft|f)(\d{1,2})$|^(\d{1,2})bft$/', $text, $force) === 1) {
-            return self::ofForce((int) ($force[1] !== '' ? $force[1] : $force[2]));
+        $ofForce = '/^(?:force|beaufort|bft|f)(\d{1,2}(?:\.\d+)?)$|^(\d{1,2}(?:\.\d+)?)bft$/';
+        if ($unit === 'm/s' && preg_match($ofForce, $text, $force) === 1) {
+            return self::ofForce((float) ($force[1] !== '' ? $force[1] : $force[2]));
         }
         if ($unit === 'm' && preg_match('/^(\d+(?:\.\d+)?)(?:\'|′|ft)(\d+(?:\.\d+)?)(?:"|″|in)?$/u', $text, $feet) === 1) {
             return (float) $feet[1] * self::FOOT_M + (float) $feet[2] * 0.0254;
@@ -75,8 +76,8 @@ final class Unit
         };
     }
 
-    /** The wind of Beaufort's force in m/s, in the middle of it; null beyond twelve. */
-    public static function ofForce(int $force): ?float
+    /** The wind of Beaufort's force in m/s, in the middle of it or between two; null beyond twelve. */
+    public static function ofForce(float $force): ?float
     {
         return $force <= 12 ? 0.836 * $force ** 1.5 : null;
     }

@@ -17,6 +17,7 @@ use App\Rooms\Outlook\OutlookController;
 use App\Rooms\Places\MarkController;
 use App\Rooms\Places\PlaceController;
 use App\Rooms\Places\SubjectController;
+use App\Rooms\Settings\UnitsController;
 use App\Rooms\Shoot\ShootController;
 use App\Rooms\Shoot\ShotListController;
 use App\Rooms\Water\WaterController;
@@ -96,6 +97,9 @@ Route::get('/kit/first', [KitFileController::class, 'first'])->name('kit.first')
 Route::post('/kit/first', [KitFileController::class, 'start'])->name('kit.start');
 Route::get('/card', [CardController::class, 'show'])->name('card');
 Route::get('/card.csv', [CardController::class, 'table'])->name('card.csv');
+
+Route::get('/settings', [UnitsController::class, 'show'])->name('settings');
+Route::put('/settings', [UnitsController::class, 'update'])->name('settings.update');
 
 Route::get('/kit', [KitController::class, 'index'])->name('kit');
 Route::put('/kit/release', [KitController::class, 'release'])->name('kit.release');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use GentlePour\Tide\LevelSpan;
+use GentlePour\Units;
 
 /** A level mark of known height on a day board, and when the water is on the side of it that counts. */
 final readonly class BoardMark
@@ -18,8 +19,8 @@ final readonly class BoardMark
     ) {
     }
 
-    public function words(): string
+    public function words(Units $units = new Units): string
     {
-        return sprintf('%s %s %.1f m', $this->name, $this->above ? 'above' : 'below', $this->heightM);
+        return sprintf('%s %s %s', $this->name, $this->above ? 'above' : 'below', $units->metres($this->heightM));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Drawing;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use GentlePour\Units;
 
 /** A span of time along a line, read by a place's own clock. Places in px of the drawing. */
 final readonly class ClockAxis
@@ -19,6 +20,7 @@ final readonly class ClockAxis
         public DateTimeZone $zone,
         public float $left,
         public float $right,
+        private Units $units = new Units,
     ) {
     }
 
@@ -31,13 +33,15 @@ final readonly class ClockAxis
 
     public function clock(float $unix): string
     {
-        return $this->at($unix)->format('G:i');
+        return $this->units->clock($this->at($unix));
     }
 
     /** “5:30 to 7:00”, cut at both ends of the axis. */
     public function span(float $from, float $to): string
     {
-        return $this->clock(max($from, $this->from)).' to '.($to >= $this->to ? '24:00' : $this->clock($to));
+        $midnight = $this->units->twelveHours ? 'midnight' : '24:00';
+
+        return $this->clock(max($from, $this->from)).' to '.($to >= $this->to ? $midnight : $this->clock($to));
     }
 
     /** @return list<Tick> */
@@ -45,7 +49,11 @@ final readonly class ClockAxis
     {
         $hours = [];
         for ($unix = $this->from; $unix <= $this->to; $unix += self::NAMED_EVERY_S) {
-            $hours[] = new Tick($this->x($unix), $unix >= $this->to ? '24' : $this->at($unix)->format('H'));
+            $hours[] = new Tick($this->x($unix), match (true) {
+                $this->units->twelveHours => $this->at($unix)->format('ga'),
+                $unix >= $this->to => '24',
+                default => $this->at($unix)->format('H'),
+            });
         }
 
         return $hours;

@@ -10,6 +10,7 @@ use GentlePour\Sky\Moment;
 use GentlePour\Sky\Moon;
 use GentlePour\Sky\SkyEvent;
 use GentlePour\Tide\TideEvent;
+use GentlePour\Units;
 
 /**
  * The day board: one clock axis for sky, tide, light, level marks and outings of a place on a local day. Everything is laid out here, in
@@ -61,9 +62,10 @@ final readonly class DayBoard
     private float $highM;
 
     /** @param  list<DayMoment>|null  $moments  of the same scene, where they were worked out before */
-    public function __construct(public DayScene $scene, public BoardLayout $layout, ?array $moments = null)
-    {
-        $this->axis = new ClockAxis($scene->from, $scene->to, $scene->zone, $layout->left, $layout->right);
+    public function __construct(
+        public DayScene $scene, public BoardLayout $layout, ?array $moments = null, private Units $units = new Units,
+    ) {
+        $this->axis = new ClockAxis($scene->from, $scene->to, $scene->zone, $layout->left, $layout->right, $units);
         $heights = [
             ...array_map(static fn (TideEvent $e): float => $e->heightM, $scene->tide?->events() ?? []),
             ...array_map(static fn (BoardMark $m): float => $m->heightM, $scene->marks),
@@ -72,18 +74,18 @@ final readonly class DayBoard
         $this->highM = ceil(max([1.0, ...$heights]) + 0.3);
         $this->moments = $moments ?? self::moments($scene);
         $this->rows = (new BoardRows($this->axis, self::BOTTOM, $layout))->of($scene);
-        $this->readings = (new DayReadings($this->axis, $scene->facingDeg, $scene->getOff))->of($this->moments);
+        $this->readings = (new DayReadings($this->axis, $scene->facingDeg, $scene->getOff, $units))->of($this->moments);
     }
 
-    public static function wide(DayScene $scene): self
+    public static function wide(DayScene $scene, Units $units = new Units): self
     {
-        return new self($scene, BoardLayout::wide());
+        return new self($scene, BoardLayout::wide(), null, $units);
     }
 
     /** The same day for a phone. */
     public function narrow(): self
     {
-        return new self($this->scene, BoardLayout::narrow(), $this->moments);
+        return new self($this->scene, BoardLayout::narrow(), $this->moments, $this->units);
     }
 
     public function width(): float
@@ -165,7 +167,7 @@ final readonly class DayBoard
     {
         $scale = [];
         for ($m = (int) ceil($this->lowM); $this->scene->tide !== null && $m <= $this->highM; $m++) {
-            $scale[] = new Label($m.' m', $this->layout->left - 9, $this->y($m) + 4, 'end');
+            $scale[] = new Label($this->units->metres($m, 0), $this->layout->left - 9, $this->y($m) + 4, 'end');
         }
 
         return $scale;
@@ -189,7 +191,7 @@ final readonly class DayBoard
 
         return array_map(function (TideEvent $e) use ($room): TideMark {
             [$x, $y] = [$this->axis->x($e->unix), $this->y($e->heightM)];
-            $words = sprintf('%s  %.1f m', $this->axis->clock($e->unix), $e->heightM);
+            $words = $this->axis->clock($e->unix).'  '.$this->units->metres($e->heightM);
             $inside = max($this->layout->left + 44, min($this->layout->right - 44, $x));
             [$over, $under] = [$y - 11, $y + 20];
             $label = new Label($words, $inside, $e->high ? $over : $under, 'middle');
@@ -208,7 +210,9 @@ final readonly class DayBoard
         }
 
         return array_map(
-            fn (BoardMark $m): Label => $this->atLevel($room, $m->words(), $this->layout->left + 6, $this->y($m->heightM), 'start'),
+            fn (BoardMark $mark): Label => $this->atLevel(
+                $room, $mark->words($this->units), $this->layout->left + 6, $this->y($mark->heightM), 'start',
+            ),
             $this->scene->tide === null ? [] : $this->scene->marks,
         );
     }
@@ -255,7 +259,7 @@ final readonly class DayBoard
         if ($getOff === null) {
             return null;
         }
-        $words = sprintf('stand or way out, less run-up and margin %.1f m', $getOff->levelM);
+        $words = 'stand or way out, less run-up and margin '.$this->units->metres($getOff->levelM);
         [$from, $to, $edge] = $getOff->awashUntilUnix === null
             ? [$getOff->leaveUnix, $getOff->reachedUnix, $getOff->leaveUnix]
             : [$getOff->reachedUnix, $getOff->awashUntilUnix, $getOff->awashUntilUnix];

@@ -6,6 +6,7 @@ namespace App\Drawing;
 
 use GentlePour\Outing\GetOff;
 use GentlePour\Sky\Horizontal;
+use GentlePour\Units;
 
 /** Reads a day out, step by step. */
 final readonly class DayReadings
@@ -34,6 +35,7 @@ final readonly class DayReadings
         private ClockAxis $axis,
         private ?float $facingDeg,
         private ?GetOff $getOff,
+        private Units $units = new Units,
     ) {
     }
 
@@ -55,8 +57,8 @@ final readonly class DayReadings
     {
         return new DayReading(
             $this->axis->clock($now->unix),
-            $now->heightM === null ? '' : sprintf('%.1f m', $now->heightM),
-            $now->heightM === null ? '' : self::trend(100 * (($after->heightM ?? $now->heightM) - $now->heightM)),
+            $now->heightM === null ? '' : $this->units->metres($now->heightM),
+            $now->heightM === null ? '' : $this->trend(($after->heightM ?? $now->heightM) - $now->heightM),
             $now->sun === null ? '' : self::minus(sprintf('%.0f°', $now->sun->altitudeDeg)),
             $now->sun === null ? '' : $this->sunWords($now->sun),
             $now->ev100 === null ? '' : 'EV '.self::minus(sprintf('%.1f', $now->ev100)),
@@ -65,11 +67,11 @@ final readonly class DayReadings
         );
     }
 
-    private static function trend(float $cmInTenMinutes): string
+    private function trend(float $inTenMinutesM): string
     {
-        $cm = (int) round($cmInTenMinutes);
-
-        return $cm === 0 ? 'tide, slack' : sprintf('tide, %s %d cm in 10 min', $cm > 0 ? 'rising' : 'falling', abs($cm));
+        return round(100 * $inTenMinutesM) === 0.0 ? 'tide, slack' : sprintf(
+            'tide, %s %s in 10 min', $inTenMinutesM > 0 ? 'rising' : 'falling', $this->units->centimetres(abs($inTenMinutesM)),
+        );
     }
 
     private static function drift(DayMoment $before, DayMoment $after): float

@@ -22,12 +22,22 @@ trait TakesUnits
         return parent::getValidatorInstance();
     }
 
-    /** @return array<string, string> */
-    private function inTheirUnits(): array
+    /**
+     * Of what is given, the quantities in the unit of their field, as plain numbers.
+     *
+     * @param  array<string, mixed>|null  $given  all that was sent, where it is not said
+     * @return array<string, string>
+     */
+    protected function inTheirUnits(?array $given = null): array
     {
+        $in = $this->input('in');
+        $in = is_array($in) ? array_filter($in, is_string(...)) : [];
         $written = array_filter(
-            $this->all(), static fn (mixed $v): bool => is_string($v) && strlen($v) <= 40 && preg_match('/\d|[½⅓⅔¼¾]/u', $v) === 1
-                && preg_match(Decimal::PATTERN, $v) !== 1,
+            $given ?? $this->all(),
+            static fn (mixed $v, string|int $field): bool => is_string($v) && strlen($v) <= 40
+                && preg_match('/\d|[½⅓⅔¼¾]/u', $v) === 1
+                && (isset($in[$field]) || preg_match(Decimal::PATTERN, $v) !== 1),
+            ARRAY_FILTER_USE_BOTH,
         );
         if ($written === []) {
             return [];
@@ -36,10 +46,12 @@ trait TakesUnits
         /** @var array<string, mixed> $rules */
         $rules = $this->container->call([$this, 'rules']);
         foreach (array_intersect_key($written, $rules) as $field => $text) {
+            $bare = preg_match('/^[\s\d.,−–-]*[½⅓⅔¼¾]?\s*$/u', (string) $text) === 1;
+            $typed = $bare ? $text.' '.($in[$field] ?? '') : (string) $text;
             foreach ((array) $rules[$field] as $rule) {
-                $value = $rule instanceof Quantity ? $rule->read((string) $text) : null;
-                if ($value !== null) {
-                    $plain[$field] = Numeral::short($value, 3);
+                if ($rule instanceof Quantity) {
+                    $value = $rule->read($typed);
+                    $plain[$field] = $value === null ? trim($typed) : Numeral::short($value, 3);
                 }
             }
         }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Forms;
 
+use DateTimeInterface;
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\Stops;
+use GentlePour\Units;
 
 /** Values as they stand in a page; every view has one of these as $write. */
 final class Written
@@ -51,5 +53,31 @@ final class Written
     public function position(?float $latitude, ?float $longitude): string
     {
         return $latitude === null || $longitude === null ? '' : Position::write($latitude, $longitude);
+    }
+
+    /** The units that the person reads and types in. */
+    public function units(): Units
+    {
+        return resolve(Units::class);
+    }
+
+    public function metres(?float $metres, int $decimals = 1): string
+    {
+        return $metres === null ? '' : $this->units()->metres($metres, $decimals);
+    }
+
+    public function about(?float $metres): string
+    {
+        return $metres === null ? '' : $this->units()->about($metres);
+    }
+
+    public function speed(float $metresASecond, int $decimals = 1): string
+    {
+        return $this->units()->speed($metresASecond, $decimals);
+    }
+
+    public function clock(DateTimeInterface $at): string
+    {
+        return $this->units()->clock($at);
     }
 }

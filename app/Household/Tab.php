@@ -17,6 +17,7 @@ enum Tab: string
     case Log = 'log';
     case Kit = 'kit';
     case Card = 'card';
+    case Settings = 'settings';
 
     public function label(): string
     {
@@ -24,7 +25,8 @@ enum Tab: string
             self::Shoot => 'Run sheet',
             self::Log => 'Frames',
             self::Kit => 'Bag',
-            self::Outlook, self::Windows, self::Places, self::Bench, self::Water, self::Compare, self::Card => ucfirst($this->value),
+            self::Outlook, self::Windows, self::Places, self::Bench, self::Water, self::Compare, self::Card,
+            self::Settings => ucfirst($this->value),
         };
     }
 
@@ -37,6 +39,7 @@ enum Tab: string
             self::Water => 'm',
             self::Compare => 'c',
             self::Card => 'd',
+            self::Settings => 'e',
             self::Outlook, self::Bench, self::Shoot, self::Log, self::Kit => null,
         };
     }

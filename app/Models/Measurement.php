@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Closure;
 use Database\Factories\MeasurementFactory;
 use GentlePour\Measuring\CrestRhythm;
+use GentlePour\Units;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -49,25 +51,28 @@ final class Measurement extends Model
     }
 
     /** The figure that it comes to, large, with its unit. */
-    public function figure(): string
+    public function figure(Units $units = new Units): string
     {
-        $said = fn (string $name, int $decimals, string $unit): string => $this->number($name) === null
-            ? '–'
-            : number_format((float) $this->number($name), $decimals).' '.$unit;
+        $said = fn (string $name, callable $as): string => $this->number($name) === null ? '–' : $as((float) $this->number($name));
+        $seconds = fn (int $decimals): Closure => static fn (float $s): string => number_format($s, $decimals).' s';
 
         return match ($this->kind) {
-            MeasurementKind::Waves, MeasurementKind::Buoy => $said('period_s', 1, 's'),
-            MeasurementKind::Swash => $said('retreat_s', 1, 's'),
-            MeasurementKind::Float => $said('speed_m_s', 2, 'm/s'),
-            MeasurementKind::Drop => $said('drop_m', 1, 'm'),
-            MeasurementKind::Clouds => $this->number('seconds') !== null ? $said('seconds', 0, 's') : $said('speed_m_s', 0, 'm/s'),
+            MeasurementKind::Waves, MeasurementKind::Buoy => $said('period_s', $seconds(1)),
+            MeasurementKind::Swash => $said('retreat_s', $seconds(1)),
+            MeasurementKind::Float => $said('speed_m_s', static fn (float $v): string => $units->speed($v, 2)),
+            MeasurementKind::Drop => $said('drop_m', $units->metres(...)),
+            MeasurementKind::Clouds => $this->number('seconds') !== null
+                ? $said('seconds', $seconds(0)) : $said('speed_m_s', $units->wind(...)),
         };
     }
 
     /** What stands beside the figure. */
-    public function detail(): string
+    public function detail(Units $units = new Units): string
     {
         $said = fn (string $name, string $form): ?string => $this->number($name) === null ? null : sprintf($form, $this->number($name));
+        $in = fn (string $name, string $form, callable $as): ?string => $this->number($name) === null
+            ? null : sprintf($form, $as((float) $this->number($name)));
+        $fine = static fn (float $v): string => $units->speed($v, 2);
 
         return implode(' · ', array_filter(match ($this->kind) {
             MeasurementKind::Waves => [
@@ -76,15 +81,19 @@ final class Measurement extends Model
             ],
             MeasurementKind::Swash => ['retreat', $said('period_s', 'uprush every %.1f s'), $said('retreats', '%d retreats')],
             MeasurementKind::Float => [
-                $said('spread_m_s', '± %.2f m/s'), $said('runs', '%d runs'),
+                $in('spread_m_s', '± %s', $fine), $said('runs', '%d runs'),
                 ($this->data['mean'] ?? false) === true ? 'mean of the column' : 'surface',
             ],
-            MeasurementKind::Drop => [$said('foot_m_s', '%.1f m/s at the foot'), $said('mean_m_s', '%.1f m/s on the way')],
+            MeasurementKind::Drop => [
+                $in('foot_m_s', '%s at the foot', $units->speed(...)), $in('mean_m_s', '%s on the way', $units->speed(...)),
+            ],
             MeasurementKind::Clouds => [
-                $said('share', 'across %.0f %% of the frame'), $said('base_m', 'base %.0f m'), $said('elevation_deg', '%.0f° up'),
+                $said('share', 'across %.0f %% of the frame'),
+                $in('base_m', 'base %s', static fn (float $m): string => $units->metres($m, 0)),
+                $said('elevation_deg', '%.0f° up'),
             ],
             MeasurementKind::Buoy => [
-                $said('height_m', '%.1f m high'), $said('wind_m_s', 'wind %.0f m/s'),
+                $in('height_m', '%s high', $units->metres(...)), $in('wind_m_s', 'wind %s', $units->wind(...)),
                 is_string($this->data['source'] ?? null) ? $this->data['source'] : null,
             ],
         }, static fn (?string $part): bool => $part !== null));

@@ -16,9 +16,11 @@ use App\Household\Tab;
 use App\Household\Theme;
 use App\Models\Sentences;
 use App\Rooms\Kit\KitShelf;
+use App\Rooms\Settings\UnitsController;
 use App\Tide\StationCatalogue;
 use GentlePour\Motion\WaterBody;
 use GentlePour\Outing\Cautions;
+use GentlePour\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Application;
@@ -34,6 +36,9 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(StationCatalogue::class);
         $this->app->bind(Feeds::class, static fn (): Feeds => new Feeds(['buoy' => new SimulatedBuoy, 'weather' => new SimulatedWeather]));
+        $this->app->bind(
+            Units::class, static fn (Application $app): Units => Units::read($app->make(Settings::class)->read(UnitsController::SETTING)),
+        );
         foreach (self::ONCE_A_REQUEST as $class) {
             $this->app->bind($class, static function (Application $app) use ($class): object {
                 $kept = $app->make('request')->attributes;

@@ -11,6 +11,7 @@ use GentlePour\InvalidValue;
 use GentlePour\Sky\LightCurve;
 use GentlePour\Solving\Wall;
 use GentlePour\Solving\WallKind;
+use GentlePour\Units;
 use Illuminate\Support\Carbon;
 
 /** What a place says of this hour: the time left until the get-off time, how the light drifts, and when another light comes. */
@@ -49,7 +50,7 @@ final readonly class PlaceNow
             return [];
         }
         $left = $leave - $this->unix;
-        $why = $left > 1 ? 'get off by '.$this->at($leave)->format('G:i') : 'past the get-off time: leave';
+        $why = $left > 1 ? 'get off by '.resolve(Units::class)->clock($this->at($leave)) : 'past the get-off time: leave';
 
         return [new Wall(WallKind::GetOff, ShutterTime::ofSeconds(max(1.0, $left)), $why)];
     }
@@ -120,7 +121,7 @@ final readonly class PlaceNow
     {
         $at = $this->at($unix);
 
-        return $at->isSameDay($this->at($this->unix)) ? $at->format('G:i') : 'tomorrow '.$at->format('G:i');
+        return ($at->isSameDay($this->at($this->unix)) ? '' : 'tomorrow ').resolve(Units::class)->clock($at);
     }
 
     private function at(float $unix): Carbon

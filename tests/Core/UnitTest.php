@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use GentlePour\Numeral;
 use GentlePour\Unit;
+use GentlePour\Units;
 
 // Definitions: the foot of 0.3048 m and the mile of 1609.344 m (international yard and pound agreement, 1959), the knot of 1852 m an hour
 // (International Hydrographic Conference, 1929). Beaufort: World Meteorological Organization (1970), from memory.
@@ -32,4 +34,35 @@ it('keeps to Beaufort’s table: the wind of each force lies inside its bounds i
         expect(Unit::ofForce($force))->toBeGreaterThanOrEqual($least)->toBeLessThanOrEqual($most);
     }
     expect(Unit::ofForce(13))->toBeNull();
+});
+
+it('writes quantities in the units that a person reads', function (): void {
+    $si = new Units;
+    $other = new Units('ft', 'mph', 'Bft', '°F', true);
+    expect([$si->metres(4.05), $si->about(7.5), $si->centimetres(0.19), $si->speed(4.0), $si->wind(8.0), $si->of('m'), $si->of('wind'), $si->of('s')])
+        ->toBe(['4.1 m', '7.5 m', '19 cm', '4.0 m/s', '8 m/s', 'm', 'm/s', 's'])
+        ->and([$other->metres(4.05), $other->about(7.5), $other->centimetres(0.19), $other->speed(4.0), $other->wind(12.287), $other->of('m'), $other->of('wind'), $other->of('°C')])
+        ->toBe(['13.3 ft', '24.6 ft', '7 in', '8.9 mph', 'force 6', 'ft', 'Bft', '°F'])
+        ->and($si->clock(new DateTimeImmutable('2026-11-26 16:05')))->toBe('16:05')->and($other->clock(new DateTimeImmutable('2026-11-26 16:05')))->toBe('4:05 pm')
+        ->and((new Units('ft', 'kn', 'km/h'))->wind(10.0))->toBe('36 km/h');
+});
+
+it('puts into a field what is kept, and takes it back the same, however often', function (Units $units, string $kept, string $value): void {
+    $base = $kept === 'wind' ? 'm/s' : $kept;
+    $shown = $units->inField($value, $kept);
+    for ($i = 0; $i < 5; $i++) {
+        $back = Numeral::short((float) Unit::read($shown.' '.$units->of($kept), $base), 3);
+        expect($units->inField($back, $kept))->toBe($shown)->and(abs((float) $back - (float) $value))->toBeLessThan(0.011);
+    }
+})->with([
+    [new Units('ft'), 'm', '8'], [new Units('ft'), 'm', '0.35'], [new Units('ft'), 'm', '1234.5'], [new Units('m', 'mph'), 'm/s', '4.25'], [new Units('m', 'kn'), 'm/s', '1.6'],
+    [new Units('m', 'm/s', 'Bft'), 'wind', '8'], [new Units('m', 'm/s', 'kn'), 'wind', '5.5'], [new Units(temperature: '°F'), '°C', '-4.5'], [new Units, 'm', '8'],
+]);
+
+it('leaves in a field what is no plain number, and what it does not know', function (): void {
+    $feet = new Units('ft');
+    expect($feet->inField('far', 'm'))->toBe('far')->and($feet->inField('', 'm'))->toBe('')->and($feet->inField('12 yd', 'm'))->toBe('12 yd')->and($feet->inField('8', 's'))->toBe('8')
+        ->and($feet->inField('0,8', 'm'))->toBe('2.62')->and((new Units)->inField('0,8', 'm'))->toBe('0,8')
+        ->and(Units::read(['length' => 'furlong', 'speed' => ['x'], 'wind' => 'Bft', 'twelve_hours' => 'yes']))->toEqual(new Units(wind: 'Bft'))
+        ->and(Units::read((new Units('ft', 'kn', 'mph', '°F', true))->toArray()))->toEqual(new Units('ft', 'kn', 'mph', '°F', true));
 });

@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use GentlePour\Planning\Trend;
 use GentlePour\Planning\Window;
+use GentlePour\Units;
 
 /** A window by its place's clock. */
 final readonly class FoundWindow
@@ -22,10 +23,10 @@ final readonly class FoundWindow
         $this->to = (new DateTimeImmutable('@'.(int) $window->to))->setTimezone($zone);
     }
 
-    public function tideWords(): string
+    public function tideWords(Units $units): string
     {
         $trend = $this->window->trend === Trend::Any ? 'about slack' : $this->window->trend->value;
 
-        return $this->window->highestM === null ? '' : sprintf(' Tide to %.1f m, %s.', $this->window->highestM, $trend);
+        return $this->window->highestM === null ? '' : sprintf(' Tide to %s, %s.', $units->metres($this->window->highestM), $trend);
     }
 }

@@ -38,6 +38,7 @@ final class BenchRequest extends FormRequest
         $this->pressedList = $sent->text('list');
         $filler = $this->container->make(BenchFiller::class);
         $given = array_intersect_key($this->all(), BenchFields::ALL);
+        $given = [...$given, ...$this->inTheirUnits($given)];
         if (($given['look'] ?? null) !== null) {
             $given += BenchFields::TICKED;
         }

@@ -16,6 +16,7 @@ use GentlePour\Solving\FrameMean;
 use GentlePour\Solving\FramesHabit;
 use GentlePour\Solving\Remedies;
 use GentlePour\Solving\Remedy;
+use GentlePour\Units;
 
 /** What the bench says beside the ways to shoot it: texture and streak, waves, depth, companions, the light, and averaging. */
 final readonly class BenchWords
@@ -105,7 +106,7 @@ final readonly class BenchWords
     {
         $depth = $this->bench->form->water->spec->breakerDepthM();
 
-        return $depth === null ? null : sprintf('It breaks in %.1f m of water', $depth);
+        return $depth === null ? null : 'It breaks in '.resolve(Units::class)->metres($depth).' of water';
     }
 
     /** @return list<string> what is packed and cannot be used before this lens, and the way out */
@@ -159,6 +160,6 @@ final readonly class BenchWords
 
     private static function metres(float $metres): string
     {
-        return is_finite($metres) ? Decimal::write($metres, $metres < 10 ? 2 : 0).' m' : 'the horizon';
+        return is_finite($metres) ? resolve(Units::class)->about($metres, $metres < 10 ? 2 : 0) : 'the horizon';
     }
 }

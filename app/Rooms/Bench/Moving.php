@@ -19,6 +19,7 @@ use GentlePour\Motion\MovingWater;
 use GentlePour\Motion\Picture;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Scene\Stroke;
+use GentlePour\Units;
 
 /** Everything that moves in the picture on the bench: its water, another water in it, and the clouds over it. */
 final readonly class Moving
@@ -88,7 +89,7 @@ final readonly class Moving
         string $label, MovingWater $water, Framing $framing, LookBands $bands, LookTarget $target, ?string $guess,
     ): MovingRow {
         return new MovingRow(
-            $label, $guess ?? number_format($water->speedMS(), 1).' m/s', MovingRow::spansOf($bands), $target,
+            $label, $guess ?? resolve(Units::class)->speed($water->speedMS()), MovingRow::spansOf($bands), $target,
             static fn (float $s): Stroke => Stroke::ofStreak(
                 $framing->streakMm($water->speedMS(), $s) / $framing->sensor->widthMm, $water->textureKept($s),
             ),

@@ -14,6 +14,7 @@ use GentlePour\InvalidValue;
 use GentlePour\Motion\WaterBody;
 use GentlePour\Outing\Cautions;
 use GentlePour\Sky\SkyEvent;
+use GentlePour\Units;
 use Illuminate\Contracts\View\View;
 
 /** What is coming at all places: the home page. */
@@ -64,7 +65,7 @@ final class OutlookController
     private static function board(DayScenes $scenes, Place $place, DateTimeInterface $day): ?DayBoard
     {
         try {
-            return DayBoard::wide($scenes->of($place, DateTimeImmutable::createFromInterface($day)));
+            return DayBoard::wide($scenes->of($place, DateTimeImmutable::createFromInterface($day)), resolve(Units::class));
         } catch (InvalidValue) {
             return null;
         }

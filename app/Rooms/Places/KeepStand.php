@@ -6,6 +6,7 @@ namespace App\Rooms\Places;
 
 use App\Models\Place;
 use GentlePour\InvalidValue;
+use GentlePour\Units;
 
 /**
  * Sets the level of the stand or the way out from what was seen, so that nobody needs metres above a datum: with the water’s edge
@@ -13,7 +14,7 @@ use GentlePour\InvalidValue;
  */
 final readonly class KeepStand
 {
-    public function __construct(private Predicted $predicted)
+    public function __construct(private Predicted $predicted, private Units $units)
     {
     }
 
@@ -29,10 +30,15 @@ final readonly class KeepStand
         $what = $which === 'stand_m' ? 'The stand' : 'The lowest point of the way out';
         $known = $which === 'stand_m' ? $place->stand_m : $place->way_out_m;
         if (! $edge && $known !== null && $known >= $height) {
-            return sprintf('%s is kept at %.2f m already, and the water stood lower: %.2f m. Nothing was changed.', $what, $known, $height);
+            return sprintf(
+                '%s is kept at %s already, and the water stood lower: %s. Nothing was changed.', $what, $this->units->metres($known, 2),
+                $this->units->metres($height, 2),
+            );
         }
         $place->update([$which => round($height, 2)]);
 
-        return sprintf($edge ? '%s is kept at %.2f m.' : '%s was dry at %.2f m, and counts as no higher.', $what, $height);
+        return sprintf(
+            $edge ? '%s is kept at %s.' : '%s was dry at %s, and counts as no higher.', $what, $this->units->metres($height, 2),
+        );
     }
 }

@@ -8,13 +8,14 @@ use App\Household\Dropping;
 use App\Models\LevelMark;
 use App\Models\Place;
 use App\Models\Sighting;
+use GentlePour\Units;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 /** Level marks of a place, and what was seen there. */
 final class MarkController
 {
-    public function store(MarkRequest $request, Place $place, Predicted $predicted): RedirectResponse
+    public function store(MarkRequest $request, Place $place, Predicted $predicted, Units $units): RedirectResponse
     {
         $mark = $request->mark();
         if ($request->isSeenNow()) {
@@ -23,9 +24,9 @@ final class MarkController
         $place->marks()->create($mark);
 
         return redirect()->route('places.show', $place)->with(
-            'done', $mark['height_m'] === null ? 'The mark is kept; it learns its height from sightings.' : sprintf(
-                'The mark is kept at %.2f m.', $mark['height_m'],
-            ),
+            'done', $mark['height_m'] === null
+                ? 'The mark is kept; it learns its height from sightings.'
+                : 'The mark is kept at '.$units->metres($mark['height_m'], 2).'.',
         );
     }
 
@@ -35,13 +36,13 @@ final class MarkController
     }
 
     /** One press in the field: reached or not, now; or at an instant that is typed. */
-    public function sight(Request $request, LevelMark $mark, KeepSighting $keep): RedirectResponse
+    public function sight(Request $request, LevelMark $mark, KeepSighting $keep, Units $units): RedirectResponse
     {
         $request->validate(['reached' => ['required', 'boolean'], 'seen_at' => ['nullable', 'string', 'max:40']]);
         $sighting = $keep($mark, $request->boolean('reached'), $request->string('seen_at')->trim()->toString());
 
         return redirect()->route('places.show', $mark->place_id)->with('done', sprintf(
-            'Seen: %s at a prediction of %.2f m.', $sighting->reached ? 'reached' : 'not reached', $sighting->predicted_m,
+            'Seen: %s at a prediction of %s.', $sighting->reached ? 'reached' : 'not reached', $units->metres($sighting->predicted_m, 2),
         ));
     }
 

@@ -18,6 +18,7 @@ use GentlePour\Outing\Cautions;
 use GentlePour\Sky\SkyCondition;
 use GentlePour\Sky\SkyEvent;
 use GentlePour\Tide\Station;
+use GentlePour\Units;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -48,7 +49,9 @@ final class PlaceController
         }
         try {
             $wanted = $request->isHeld() ? self::wanted($kept, $request->session()) : null;
-            $board = DayBoard::wide($scenes->of($place, $day, $wanted, $request->sky(), $request->readings($place, $day)));
+            $board = DayBoard::wide(
+                $scenes->of($place, $day, $wanted, $request->sky(), $request->readings($place, $day)), resolve(Units::class),
+            );
         } catch (InvalidValue $e) {
             $problem ??= $e->getMessage();
         }

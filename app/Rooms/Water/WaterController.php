@@ -17,6 +17,7 @@ use GentlePour\Measuring\FloatRuns;
 use GentlePour\Measuring\SetRhythm;
 use GentlePour\Motion\CloudDrift;
 use GentlePour\Motion\WaterKind;
+use GentlePour\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -63,8 +64,9 @@ final class WaterController
         ]);
     }
 
-    public function store(MeasureRequest $request, MeasurementKind $kind, FeedReader $feeds, KeepMeasurement $keep): View|RedirectResponse
-    {
+    public function store(
+        MeasureRequest $request, MeasurementKind $kind, FeedReader $feeds, KeepMeasurement $keep, Units $units,
+    ): View|RedirectResponse {
         $typed = $request->typed();
         if (! $request->isKeeping()) {
             $at = $typed->has('at') ? Carbon::parse($typed->text('at'), 'UTC') : now();
@@ -75,7 +77,7 @@ final class WaterController
         $measurement = Refusal::renamed(MeasureRequest::CORE_FIELDS, static fn (): Measurement => $keep($kind, $typed));
 
         return redirect()->route('water')->with(
-            'done', $measurement->kind->label().': '.$measurement->figure().' kept.',
+            'done', $measurement->kind->label().': '.$measurement->figure($units).' kept.',
         )->with('kept', $measurement->id);
     }
 

@@ -91,7 +91,7 @@
                 <x-entry name="cloud_share" label="Across" unit="%" :value="$inputs['cloud_share']" :problem="$problemAt('cloud_share')" inputmode="decimal"/>
                 <x-entry name="cloud_s" label="in" unit="s" :value="$inputs['cloud_s']" :problem="$problemAt('cloud_s')" inputmode="decimal"/>
             @elseif ($inputs['sky'] === 'wind')
-                <x-entry name="cloud_speed" label="Wind up there" unit="m/s" :value="$inputs['cloud_speed']" :problem="$problemAt('cloud_speed')" inputmode="decimal"/>
+                <x-entry name="cloud_speed" label="Wind up there" unit="wind" :value="$inputs['cloud_speed']" :problem="$problemAt('cloud_speed')" inputmode="decimal"/>
                 <x-entry name="cloud_base" label="Height" unit="m" :value="$inputs['cloud_base']" :problem="$problemAt('cloud_base')" inputmode="decimal"/>
                 <x-entry name="cloud_elevation" label="Above the horizon" unit="°" :value="$inputs['cloud_elevation']" :problem="$problemAt('cloud_elevation')" inputmode="decimal"/>
                 <x-entry name="cloud_across" label="They drift" :problem="$problemAt('cloud_across')"><select id="f-cloud_across" name="cloud_across" class="pick">
@@ -153,7 +153,7 @@
             <x-entry name="sharp_near" label="Sharp from" unit="m" :value="$inputs['sharp_near']" :problem="$problemAt('sharp_near')" inputmode="decimal"/>
             <x-entry name="sharp_far" label="to" unit="m" :value="$inputs['sharp_far']" :problem="$problemAt('sharp_far')" inputmode="decimal" placeholder="horizon"/>
         </details>
-        <x-entry name="wind" label="Wind here" unit="m/s" :value="$inputs['wind']" :problem="$problemAt('wind')" inputmode="decimal" placeholder="calm"/>
+        <x-entry name="wind" label="Wind here" unit="wind" :value="$inputs['wind']" :problem="$problemAt('wind')" inputmode="decimal" placeholder="calm"/>
         @if ($inputs['wind'] !== '' || $problemAt('wind'))
             <x-entry name="support" label="Camera on a" :problem="$problemAt('support')" hint="How long it stands still is judgement"><select id="f-support" name="support" class="pick">
                 @foreach ($supports as $choice)<option value="{{ $choice->value }}" @selected($choice === $support)>{{ $choice->label() }}</option>@endforeach

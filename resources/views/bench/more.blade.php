@@ -21,8 +21,8 @@
     @endif
     <p><button type="button" class="button is-small" hx-get="{{ route('bench.better') }}" hx-include="#bench" hx-target="#better" hx-swap="innerHTML" hx-trigger="click">What would make it better?</button></p>
     <div id="better" aria-live="polite"></div>
-    <table class="freezes"><caption>To hold still what else stirs at {{ $write->number($bench->moving->framing->distanceM) }} m, a companion frame:</caption><tbody>
-        @foreach ($says->companions() as $companion)<tr><th scope="row">{{ $companion->what->label() }}</th><td>{{ $write->number($companion->what->speedMS()) }} m/s</td><td><b>{{ $companion->time->label() }}</b></td>
+    <table class="freezes"><caption>To hold still what else stirs at {{ $write->about($bench->moving->framing->distanceM) }}, a companion frame:</caption><tbody>
+        @foreach ($says->companions() as $companion)<tr><th scope="row">{{ $companion->what->label() }}</th><td>{{ $write->speed($companion->what->speedMS(), 2) }}</td><td><b>{{ $companion->time->label() }}</b></td>
             <td>@if ($bench->picked)<x-acts id="list-freeze-{{ $companion->what->value }}" class="is-small" :to="route('lists.store', ['list' => 'freeze:'.$companion->what->value])" aria-label="List with a companion for {{ $companion->what->label() }}">List</x-acts>@endif</td></tr>@endforeach
     </tbody></table>
 </details>

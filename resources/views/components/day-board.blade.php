@@ -31,7 +31,7 @@
                 @foreach ($events as $event)
                     @if ($scene->sky?->at($event) !== null)<tr><th scope="row">{{ $event->label() }}</th><td>{{ $axis->clock($scene->sky->at($event)) }}</td><td></td></tr>@endif
                 @endforeach
-                @foreach ($scene->tide?->events() ?? [] as $event)<tr><th scope="row">{{ $event->high ? 'high water' : 'low water' }}</th><td>{{ $axis->clock($event->unix) }}</td><td>{{ number_format($event->heightM, 2) }} m</td></tr>@endforeach
+                @foreach ($scene->tide?->events() ?? [] as $event)<tr><th scope="row">{{ $event->high ? 'high water' : 'low water' }}</th><td>{{ $axis->clock($event->unix) }}</td><td>{{ $write->metres($event->heightM, 2) }}</td></tr>@endforeach
                 @if ($scene->getOff)<tr><th scope="row">by these numbers</th><td colspan="2">{{ $board->getOffWords() }}</td></tr>@endif
                 @foreach ($board->rows as $row) @foreach ($row->bars as $bar)<tr><th scope="row">{{ $row->name }}</th><td colspan="2">{{ $bar->label }}</td></tr>@endforeach @endforeach
                 @foreach ($scene->hold as $step)

@@ -52,9 +52,9 @@
                 <div><dt>Base reading</dt><dd>{{ $plan->readingLabel }}</dd></div>
                 <div><dt>Light</dt><dd>EV {{ number_format($plan->ev100, 1) }}</dd></div>
                 <div><dt>Carried correction</dt><dd>{{ $write->stops($frame->correction_stops) }} stops</dd></div>
-                <div><dt>Water</dt><dd>{{ $plan->guess ?? number_format($plan->speedMS, 1).' m/s' }}</dd></div>
+                <div><dt>Water</dt><dd>{{ $plan->guess ?? $write->speed($plan->speedMS) }}</dd></div>
                 <div><dt>Drawing left</dt><dd>{{ number_format(100 * $plan->texture) }}&hairsp;%</dd></div>
-                <div><dt>Framed from</dt><dd>{{ $frame->inputs['distance'] }} m at {{ $frame->inputs['focal'] }} mm</dd></div>
+                <div><dt>Framed from</dt><dd>{{ is_numeric($frame->inputs['distance']) ? $write->about((float) $frame->inputs['distance']) : $frame->inputs['distance'].' m' }} at {{ $frame->inputs['focal'] }} mm</dd></div>
                 <div><dt>Steps ticked</dt><dd>{{ count($frame->steps_done) }} of {{ count($plan->steps) }}</dd></div>
                 @if ($frame->after_frame_id)<div><dt>After</dt><dd><a href="{{ route('log.show', $frame->after_frame_id) }}">frame {{ $frame->after_frame_id }}</a></dd></div>@endif
             </dl>

@@ -6,13 +6,13 @@
             <section>
                 <h1>What is coming</h1>
                 @if ($outing)
-                    <p class="said">Next outing: <a href="{{ route('places.show', [$outing->place, 'day' => $outing->starts_at->setTimezone($outing->place->timezone)->format('Y-m-d')]) }}">{{ $outing->place->name }}, {{ $outing->starts_at->setTimezone($outing->place->timezone)->format('l j F, G:i') }}</a></p>
+                    <p class="said">Next outing: <a href="{{ route('places.show', [$outing->place, 'day' => $outing->starts_at->setTimezone($outing->place->timezone)->format('Y-m-d')]) }}">{{ $outing->place->name }}, {{ $outing->starts_at->setTimezone($outing->place->timezone)->format('l j F, '.$write->units()->hours()) }}</a></p>
                 @endif
                 <ol class="coming">
                     @forelse ($next as $one)
                         <li><a href="{{ route('places.show', [$one->place, 'day' => $one->from->format('Y-m-d')]) }}">
-                            <span class="coming-when"><b>{{ $one->from->format('D j M') }}</b> {{ $one->from->format('G:i') }} to {{ $one->to->format('G:i') }}</span>
-                            <span>{{ $one->place->name }}<small>{{ $one->mark?->name ?? 'low light' }}{{ $one->window->highestM !== null ? sprintf(', tide to %.1f m', $one->window->highestM) : '' }}</small></span>
+                            <span class="coming-when"><b>{{ $one->from->format('D j M') }}</b> {{ $one->from->format($write->units()->hours()) }} to {{ $one->to->format($write->units()->hours()) }}</span>
+                            <span>{{ $one->place->name }}<small>{{ $one->mark?->name ?? 'low light' }}{{ $one->window->highestM !== null ? ', tide to '.$write->metres($one->window->highestM) : '' }}</small></span>
                             <span class="coming-ev">EV {{ number_format($one->window->ev100From, 0) }} to {{ number_format($one->window->ev100To, 0) }}</span>
                         </a></li>
                     @empty

@@ -4,7 +4,7 @@
         @forelse ($places as $place)
             <li><a href="{{ route('places.show', $place) }}"><b>{{ $place->name }}</b></a>
                 <span class="kit-what">{{ $place->notes }}</span>
-                <span class="kit-stops">{{ ! $place->tide->hasTide() ? 'inland' : $place->marks->map(fn ($m) => $m->name.($m->heightM() === null ? '' : sprintf(' %.1f m', $m->heightM())))->join(', ') }}</span></li>
+                <span class="kit-stops">{{ ! $place->tide->hasTide() ? 'inland' : $place->marks->map(fn ($m) => $m->name.($m->heightM() === null ? '' : ' '.$write->metres($m->heightM())))->join(', ') }}</span></li>
         @empty
             <li>No place yet.</li>
         @endforelse

@@ -15,9 +15,9 @@
         @if ($board->scene->getOff)
             @php($getOff = $board->scene->getOff)
             @if ($getOff->awashUntilUnix !== null)
-            <p class="warn">By these numbers the stand or the way out is awash at {{ $board->axis->clock($getOff->reachedUnix) }} already, and until {{ $board->axis->clock(60 * ceil($getOff->awashUntilUnix / 60)) }}: tide, {{ number_format($runUpM, 1) }} m of run-up and {{ number_format($place->margin_m, 1) }} m of margin. Do not go down before.</p>
+            <p class="warn">By these numbers the stand or the way out is awash at {{ $board->axis->clock($getOff->reachedUnix) }} already, and until {{ $board->axis->clock(60 * ceil($getOff->awashUntilUnix / 60)) }}: tide, {{ $write->metres($runUpM) }} of run-up and {{ $write->metres($place->margin_m) }} of margin. Do not go down before.</p>
             @else
-            <p class="warn">By these numbers {{ $getOff->leaveUnix < $board->scene->from ? 'the stand is awash at the start of the day' : 'leave by '.$board->axis->clock($getOff->leaveUnix) }}: tide, {{ number_format($runUpM, 1) }} m of run-up and {{ number_format($place->margin_m, 1) }} m of margin reach the stand or the way out at {{ $board->axis->clock($getOff->reachedUnix) }}, rising {{ number_format(100 * $getOff->riseMPerTenMinutes) }} cm in ten minutes; {{ number_format($place->walk_minutes) }} minutes to pack and walk.</p>
+            <p class="warn">By these numbers {{ $getOff->leaveUnix < $board->scene->from ? 'the stand is awash at the start of the day' : 'leave by '.$board->axis->clock($getOff->leaveUnix) }}: tide, {{ $write->metres($runUpM) }} of run-up and {{ $write->metres($place->margin_m) }} of margin reach the stand or the way out at {{ $board->axis->clock($getOff->reachedUnix) }}, rising {{ $write->units()->centimetres($getOff->riseMPerTenMinutes) }} in ten minutes; {{ number_format($place->walk_minutes) }} minutes to pack and walk.</p>
             @endif
         @endif
     @endif
@@ -41,14 +41,14 @@
                         @if ($mark->height_m === null)<span class="hint">learned</span>@endif
                         <a class="hint" href="{{ route('windows', ['place' => $place->id, 'mark' => $mark->id, 'light' => 'golden']) }}">find windows</a></div>
                     @if ($mark->sightings->isNotEmpty())
-                        <p class="hint">Surely dry at {{ $learned->notReachedM === null ? '–' : number_format($learned->notReachedM, 2).' m' }}, surely reached at {{ $learned->reachedM === null ? '–' : number_format($learned->reachedM, 2).' m' }}; {{ $mark->sightings->count() }} sightings.</p>
+                        <p class="hint">Surely dry at {{ $learned->notReachedM === null ? '–' : $write->metres($learned->notReachedM, 2) }}, surely reached at {{ $learned->reachedM === null ? '–' : $write->metres($learned->reachedM, 2) }}; {{ $mark->sightings->count() }} sightings.</p>
                         @if ($learned->isContradicted())<p class="warn">{{ count($learned->contradicting) }} sightings speak against each other: waves or surge are the usual reason. No height counts that was once seen otherwise; strike out what you do not trust.</p>@endif
                         @php($against = array_map(fn ($s) => $s->unix, $learned->contradicting))
                         <details @if ($learned->isContradicted()) open @endif><summary class="hint">Sightings</summary><ul class="sightings">
                             @foreach ($mark->sightings->sortBy('seen_at') as $sighting)
-                                <li @class(['is-struck' => $sighting->struck, 'is-against' => ! $sighting->struck && in_array((float) $sighting->seen_at->getTimestamp(), $against, true)])><span>{{ $sighting->seen_at->setTimezone($place->timezone)->format('j M Y, G:i') }}: {{ $sighting->reached ? 'reached' : 'not reached' }} at {{ number_format($sighting->predicted_m, 2) }} m</span>
-                                    <form method="post" action="{{ route('sightings.strike', $sighting) }}">@csrf @method('put')<button class="button is-small" aria-label="{{ $sighting->struck ? 'Count' : 'Strike out' }} the sighting of {{ $sighting->seen_at->setTimezone($place->timezone)->format('j M Y, G:i') }}">{{ $sighting->struck ? 'Count it again' : 'Strike out' }}</button></form>
-                                    <form method="post" action="{{ route('sightings.destroy', $sighting) }}">@csrf @method('delete')<button class="button is-small is-warn" aria-label="Delete the sighting of {{ $sighting->seen_at->setTimezone($place->timezone)->format('j M Y, G:i') }}">Delete</button></form></li>
+                                <li @class(['is-struck' => $sighting->struck, 'is-against' => ! $sighting->struck && in_array((float) $sighting->seen_at->getTimestamp(), $against, true)])><span>{{ $sighting->seen_at->setTimezone($place->timezone)->format('j M Y, '.$write->units()->hours()) }}: {{ $sighting->reached ? 'reached' : 'not reached' }} at {{ $write->metres($sighting->predicted_m, 2) }}</span>
+                                    <form method="post" action="{{ route('sightings.strike', $sighting) }}">@csrf @method('put')<button class="button is-small" aria-label="{{ $sighting->struck ? 'Count' : 'Strike out' }} the sighting of {{ $sighting->seen_at->setTimezone($place->timezone)->format('j M Y, '.$write->units()->hours()) }}">{{ $sighting->struck ? 'Count it again' : 'Strike out' }}</button></form>
+                                    <form method="post" action="{{ route('sightings.destroy', $sighting) }}">@csrf @method('delete')<button class="button is-small is-warn" aria-label="Delete the sighting of {{ $sighting->seen_at->setTimezone($place->timezone)->format('j M Y, '.$write->units()->hours()) }}">Delete</button></form></li>
                             @endforeach
                         </ul></details>
                     @endif
@@ -73,7 +73,7 @@
                 <p class="hint">Seen is as good as measured: between two waves, where still water would stand. The prediction of that instant is the level; it knows nothing of surge.</p>
                 @foreach (['stand_m' => ['Stand', 'My feet are at the water’s edge now'], 'way_out_m' => ['Lowest point of the way out', 'It is at the water’s edge now']] as $which => [$label, $edge])
                     <form class="mark" method="post" action="{{ route('places.stand', $place) }}">@csrf <input type="hidden" name="which" value="{{ $which }}">
-                        <div class="foot-line is-tight"><b>{{ $label }}</b> <span class="mark-figure">{{ $place->$which === null ? 'no level yet' : number_format($place->$which, 2).' m' }}</span></div>
+                        <div class="foot-line is-tight"><b>{{ $label }}</b> <span class="mark-figure">{{ $place->$which === null ? 'no level yet' : $write->metres($place->$which, 2) }}</span></div>
                         <div class="foot-line is-tight"><button class="button is-small" name="seen" value="edge">{{ $edge }}</button> <button class="button is-small" name="seen" value="dry">It was dry</button>
                             <label class="hint" for="{{ $which }}-at">at</label><input class="input" id="{{ $which }}-at" type="datetime-local" name="stand_at" autocomplete="off" title="left out, now"></div>
                     </form>
@@ -85,7 +85,7 @@
             <h2>Outings</h2>
             <ul class="sightings">
                 @foreach ($place->outings->sortBy('starts_at') as $outing)
-                    <li><a href="{{ route('places.show', [$place, 'day' => $outing->starts_at->setTimezone($place->timezone)->format('Y-m-d')]) }}">{{ $outing->starts_at->setTimezone($place->timezone)->format('D j M Y, G:i') }} to {{ $outing->ends_at->setTimezone($place->timezone)->format('G:i') }}</a> {{ $outing->note }}
+                    <li><a href="{{ route('places.show', [$place, 'day' => $outing->starts_at->setTimezone($place->timezone)->format('Y-m-d')]) }}">{{ $outing->starts_at->setTimezone($place->timezone)->format('D j M Y, '.$write->units()->hours()) }} to {{ $outing->ends_at->setTimezone($place->timezone)->format($write->units()->hours()) }}</a> {{ $outing->note }}
                         <form method="post" action="{{ route('outings.destroy', $outing) }}">@csrf @method('delete')<button class="button is-small is-warn" aria-label="Call off the outing of {{ $outing->starts_at->format('j M Y') }}">Call off</button></form></li>
                 @endforeach
             </ul>
@@ -97,7 +97,7 @@
             <h2 id="subjects">Subjects</h2>
             <ul class="subjects">
                 @forelse ($place->subjects as $subject)
-                    <li><a class="subject-go" href="{{ route('bench', ['take' => $subject->id]) }}"><b>{{ $subject->name }}</b> <small>{{ $subject->water_kind->label() }} from {{ $write->number($subject->distance_m) }} m{{ $subject->focal_mm === null ? '' : ', '.$write->number($subject->focal_mm).' mm' }}{{ $subject->look === null ? '' : ', mostly '.$subject->look->value }}</small></a>
+                    <li><a class="subject-go" href="{{ route('bench', ['take' => $subject->id]) }}"><b>{{ $subject->name }}</b> <small>{{ $subject->water_kind->label() }} from {{ $write->about($subject->distance_m) }}{{ $subject->focal_mm === null ? '' : ', '.$write->number($subject->focal_mm).' mm' }}{{ $subject->look === null ? '' : ', mostly '.$subject->look->value }}</small></a>
                         <span class="subject-silk">@isset($silk[$subject->id])<small>silk</small> {{ $silk[$subject->id] }}@else<small>never silk</small>@endisset</span>
                         <span class="subject-do">
                             @if ($place->subjects->count() > 1)<form method="post" action="{{ route('subjects.move', $subject) }}" data-rapid>@csrf @method('put')<button class="button is-small" name="up" value="1" aria-label="{{ $subject->name }} one up" @disabled($loop->first)>↑</button><button class="button is-small" name="up" value="0" aria-label="{{ $subject->name }} one down" @disabled($loop->last)>↓</button></form>@endif

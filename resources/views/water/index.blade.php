@@ -11,11 +11,11 @@
             <ul class="measured">
                 @forelse ($measurements as $m)
                     <li @class(['is-new' => session('kept') === $m->id])>
-                        <b class="measured-figure">{{ $m->figure() }}</b>
+                        <b class="measured-figure">{{ $m->figure($write->units()) }}</b>
                         <span class="measured-what">{{ $m->kind->label() }}{{ $m->place ? ' at '.$m->place->name : '' }}
-                            <small>{{ $m->detail() }}{{ $m->note ? ' · '.$m->note : '' }} · <x-at :time="$m->measured_at" :zone="$m->place?->timezone" format="j M, H:i"/></small></span>
+                            <small>{{ $m->detail($write->units()) }}{{ $m->note ? ' · '.$m->note : '' }} · <x-at :time="$m->measured_at" :zone="$m->place?->timezone" format="j M, H:i"/></small></span>
                         <span class="measured-do"><a class="button is-small" href="{{ route('water.tool', ['kind' => $m->kind->value, 'place_id' => $m->place_id]) }}" aria-label="Measure {{ $m->kind->label() }} again">Again</a><a class="button is-small" href="{{ route('bench', ['measured' => $m->id]) }}">To the bench</a>@if ($m->kind !== $clouds)<a class="button is-small" href="{{ route('subjects.create', ['measured' => $m->id, 'focal' => '']) }}">Keep as a subject</a>@endif
-                        <form method="post" action="{{ route('water.destroy', $m) }}">@csrf @method('delete')<button class="button is-small" aria-label="Delete the measurement {{ $m->figure() }}">Delete</button></form></span>
+                        <form method="post" action="{{ route('water.destroy', $m) }}">@csrf @method('delete')<button class="button is-small" aria-label="Delete the measurement {{ $m->figure($write->units()) }}">Delete</button></form></span>
                     </li>
                 @empty
                     <li>Nothing measured yet. Choose a way of measuring above; each takes a minute and goes to the bench with one press.</li>

@@ -41,3 +41,38 @@ it('takes them in the forms of places, subjects, kit and water too', function ()
     expect($shelf->marks()->where('name', 'the ring')->value('height_m'))->toBeAbout(3.048, 1e-3);
     $this->post('/water/clouds', ['by' => 'wind', 'speed' => '20 kn', 'speed_m_s' => '20 kn'])->assertSessionDoesntHaveErrors(['speed_m_s']);
 });
+
+it('keeps the units and shows everything in them, on every page', function (): void {
+    $this->get('/settings')->assertOk()->assertSee('Lengths and heights')->assertSee('Beaufort');
+    $this->put('/settings', ['length' => 'ft', 'speed' => 'mph', 'wind' => 'Bft', 'temperature' => '°F', 'twelve_hours' => '1'])->assertRedirect('/settings')->assertSessionHas('done');
+    $shelf = Place::query()->where('name', 'Marrow Shelf')->firstOrFail();
+    $this->get('/bench?'.http_build_query(benchQuery(['wind' => '12.287'])))->assertOk()
+        ->assertSee('name="distance" value="26.25"', false)->assertSee('name="in[distance]" value="ft"', false)->assertSee('name="speed" value="8.95"', false)
+        ->assertSee('name="wind" value="6"', false)->assertSee('8.9 mph')->assertSee('name="focal" value="24"', false);
+    $this->get('/places/'.$shelf->id.'?day=2026-11-26')->assertOk()->assertSee('ft')->assertSee(' pm')->assertDontSee(' m of run-up');
+    $this->get('/places/'.$shelf->id.'/edit')->assertSee('name="stand_m" value="18.37"', false);
+    $this->get('/')->assertOk()->assertSee('tide to');
+    foreach (['/water', '/log', '/log/1', '/windows?place=2&mark=2&light=golden', '/places', '/subjects/3', '/water/clouds', '/water/buoy', '/kit', '/card', '/shoot'] as $path) {
+        expect($this->get($path)->status())->toBeIn([200, 302]);
+    }
+});
+
+it('takes plain numbers in the units of the fields, and keeps metres', function (): void {
+    $this->put('/settings', ['length' => 'ft', 'speed' => 'kn', 'wind' => 'Bft', 'temperature' => '°F', 'twelve_hours' => '0']);
+    $sent = benchQuery(['distance' => '30', 'speed' => '5', 'wind' => '4', 'in' => ['distance' => 'ft', 'speed' => 'kn', 'wind' => 'Bft']]);
+    $page = (string) $this->get('/bench?'.http_build_query($sent))->assertOk()->assertSee('name="distance" value="30"', false)->assertSee('name="speed" value="5"', false)->assertSee('name="wind" value="4"', false)->getContent();
+    $this->post(shootThis($page), $sent)->assertRedirect();
+    $inputs = App\Models\Frame::query()->latest('id')->firstOrFail()->inputs;
+    expect((float) $inputs['distance'])->toBeAbout(9.144, 1e-3)->and((float) $inputs['speed'])->toBeAbout(2.572, 1e-3)->and((float) $inputs['wind'])->toBeAbout(6.688, 1e-3);
+    // The session keeps metres, whatever the units are afterwards.
+    $this->put('/settings', ['length' => 'm', 'speed' => 'm/s', 'wind' => 'm/s', 'temperature' => '°C', 'twelve_hours' => '0', 'again' => '1']);
+    $this->get('/bench')->assertSee('name="distance" value="9.144"', false)->assertDontSee('name="in[', false);
+    // Typed with its own unit, a number is what it says, in whatever field.
+    $this->get('/bench?'.http_build_query(['distance' => '9 m'] + $sent))->assertOk();
+    $this->get('/bench?'.http_build_query(['in' => 'ft'] + $sent))->assertOk();
+    $this->get('/bench?'.http_build_query(['in' => ['distance' => 'parsec', 'speed' => ['x']]] + $sent))->assertStatus(422);
+});
+
+it('refuses units that are none', function (): void {
+    $this->put('/settings', ['length' => 'furlong', 'speed' => 'kn', 'wind' => 'Bft', 'temperature' => '°F', 'twelve_hours' => '2'])->assertSessionHasErrors(['length', 'twelve_hours']);
+});

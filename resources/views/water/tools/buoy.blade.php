@@ -23,7 +23,7 @@
         </tbody></table></div>
         <x-entry name="period_s" label="Period" unit="s" :value="$near->periodS() === null ? '' : $write->number($near->periodS(), 1)" inputmode="decimal"/>
         <x-entry name="height_m" label="Significant height" unit="m" :value="$near->significantHeightM === null ? '' : $write->number($near->significantHeightM, 2)" inputmode="decimal"/>
-        <x-entry name="wind_m_s" label="Wind" unit="m/s" :value="$near->windMS === null ? '' : $write->number($near->windMS, 1)" inputmode="decimal"/>
+        <x-entry name="wind_m_s" label="Wind" unit="wind" :value="$near->windMS === null ? '' : $write->number($near->windMS, 1)" inputmode="decimal"/>
         <input type="hidden" name="source" value="{{ $read->source }}"><input type="hidden" name="observed_at" value="{{ gmdate('Y-m-d H:i:s', (int) $near->unix) }}">
     @endif
     @if ($read->bad !== [])

@@ -10,7 +10,7 @@
 </div>
 <div data-when="by=wind">
     <p class="hint">{{ $air ? 'Filled in from the '.$air[0].', which is made up.' : '' }} <a href="{{ route('water.tool', ['kind' => 'clouds', 'weather' => 1]) }}">Read the simulated weather</a></p>
-    <x-entry name="speed_m_s" label="Wind at the clouds" unit="m/s" :value="old('speed_m_s', $air ? $write->number(2 * $air[1]->windMS, 1) : '')" :problem="$at('speed_m_s')" inputmode="decimal" hint="About twice the wind at the ground"/>
+    <x-entry name="speed_m_s" label="Wind at the clouds" unit="wind" :value="old('speed_m_s', $air ? $write->number(2 * $air[1]->windMS, 1) : '')" :problem="$at('speed_m_s')" inputmode="decimal" hint="About twice the wind at the ground"/>
     <x-entry name="base_by" label="Their height by" :problem="$at('base_by')"><select id="f-base_by" name="base_by" class="pick">
         <option value="typed">metres</option><option value="kind" @selected(old('base_by') === 'kind')>their kind</option><option value="dew_point" @selected(old('base_by', $air ? 'dew_point' : '') === 'dew_point')>dew point</option>
     </select></x-entry>
