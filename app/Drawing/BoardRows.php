@@ -62,8 +62,40 @@ final readonly class BoardRows
         $firstY = $this->top + self::TOP_GAP + ($this->layout->narrow ? self::NAME_ABOVE : 0.0);
 
         return array_map(fn (int $i, array $row): BoardRow => new BoardRow(
-            mb_strimwidth($row[0], 0, self::NAME_LETTERS, '…'), $row[1], $firstY + $this->layout->row * $i, $row[2],
+            mb_strimwidth($row[0], 0, self::NAME_LETTERS, '…'), $row[1], $firstY + $this->layout->row * $i, $this->apart($row[2]),
         ), array_keys($rows), $rows);
+    }
+
+    /**
+     * No label of a row overprints a bar or another label: it goes to the other side of its bar, or is left to the table.
+     *
+     * @param  list<Bar>  $bars
+     * @return list<Bar>
+     */
+    private function apart(array $bars): array
+    {
+        $taken = array_map(static fn (Bar $b): array => [$b->x, $b->x + $b->width], $bars);
+        foreach ($bars as $i => $bar) {
+            if ($bar->beside === null) {
+                continue;
+            }
+            $width = self::BESIDE * $this->layout->textPx * mb_strlen($bar->beside->text);
+            $after = $bar->x + $bar->width + self::BESIDE_GAP;
+            $sides = ['start' => [$after, $after + $width], 'end' => [$bar->x - self::BESIDE_GAP - $width, $bar->x - self::BESIDE_GAP]];
+            $sides = $bar->beside->anchor === 'end' ? array_reverse($sides) : $sides;
+            $label = null;
+            foreach ($sides as $anchor => [$from, $to]) {
+                $free = array_filter($taken, static fn (array $t): bool => $from < $t[1] && $t[0] < $to) === [];
+                if ($free && $from >= 0 && $to <= $this->layout->width - 4) {
+                    $label = new Label($bar->beside->text, $anchor === 'start' ? $from : $to, anchor: $anchor);
+                    $taken[] = [$from, $to];
+                    break;
+                }
+            }
+            $bars[$i] = new Bar($bar->x, $bar->width, $bar->label, $bar->inside, $label);
+        }
+
+        return $bars;
     }
 
     /**

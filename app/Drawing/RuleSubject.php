@@ -22,6 +22,8 @@ final readonly class RuleSubject
      * @param  list<Wall>  $walls
      * @param  list<Filter>  $staying  filters of the reading that stay on: no step of a run
      * @param  list<StripMark>  $marks  what other glass makes of the reading, in order of time
+     * @param  list<string>  $held  what is held fast, in words
+     * @param  bool  $heldTime  whether the target is
      */
     public function __construct(
         public array $rows,
@@ -34,6 +36,8 @@ final readonly class RuleSubject
         public array $walls,
         public array $staying = [],
         public array $marks = [],
+        public array $held = [],
+        public bool $heldTime = false,
     ) {
     }
 }

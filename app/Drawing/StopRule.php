@@ -200,6 +200,21 @@ final readonly class StopRule
         );
     }
 
+    /** What is held fast, on the line of the reading and on the other side of the rule; null where nothing is. */
+    public function held(): ?Label
+    {
+        if ($this->subject->held === []) {
+            return null;
+        }
+        $reading = $this->reading()->label;
+        $room = $this->axis->right - $this->axis->left - TextWidth::of($reading->text, self::LABEL_PX) - 30;
+        $words = 'held: '.implode(', ', $this->subject->held);
+        $words = TextWidth::of($words, self::LABEL_PX) < $room ? $words : 'held: '.count($this->subject->held).' settings';
+        $right = $reading->x < ($this->axis->left + $this->axis->right) / 2;
+
+        return new Label($words, $right ? $this->axis->right : $this->axis->left, $reading->y, $right ? 'end' : 'start');
+    }
+
     /** @return list<RuleMark> */
     public function walls(): array
     {

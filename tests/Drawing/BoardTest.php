@@ -126,6 +126,41 @@ it('lets no label overprint another: waters, marks, the level to leave and its f
     }
 });
 
+it('lets no label of a row overprint a bar or another label (200 days by chance)', function (): void {
+    mt_srand(9);
+    foreach ([BoardLayout::wide(), BoardLayout::narrow()] as $layout) {
+        $axis = new ClockAxis(DAY, DAY + 86400, new DateTimeZone('UTC'), $layout->left, $layout->right);
+        $said = $all = 0;
+        for ($i = 0; $i < 100; $i++) {
+            $at = DAY + mt_rand(0, 7200);
+            $spans = [];
+            while ($at < DAY + 86000) {
+                $to = min(DAY + 86400, $at + mt_rand(60, 12000));
+                $spans[] = new LevelSpan((float) $at, (float) $to, 0.0, 0.0);
+                $at = $to + mt_rand(60, 15000);
+            }
+            $scene = scene(marks: [new BoardMark('pools', true, 1.0, $spans)]);
+            foreach ((new BoardRows($axis, 372.0, $layout))->of($scene) as $row) {
+                $boxes = array_map(fn (Bar $b): array => [$b->x, $b->x + $b->width], $row->bars);
+                foreach ($row->bars as $bar) {
+                    $all++;
+                    if ($bar->beside !== null) {
+                        $said++;
+                        $width = 0.576 * $layout->textPx * mb_strlen($bar->beside->text);
+                        $boxes[] = $bar->beside->anchor === 'end' ? [$bar->beside->x - $width, $bar->beside->x] : [$bar->beside->x, $bar->beside->x + $width];
+                    }
+                }
+                foreach ($boxes as $n => [$from, $to]) {
+                    foreach (array_slice($boxes, $n + 1) as [$otherFrom, $otherTo]) {
+                        expect($from < $otherTo - 0.11 && $otherFrom < $to - 0.11)->toBeFalse();
+                    }
+                }
+            }
+        }
+        expect($said)->toBeGreaterThan(50)->toBeLessThan($all);
+    }
+});
+
 it('leaves a label where it would be best when there is no free place for it at all', function (): void {
     $room = new LabelRoom;
     $room->block(0, 100, 0, 100);

@@ -384,3 +384,19 @@ it('draws no step for a filter that was on for the reading and stays on', functi
         ->and(array_map(static fn (Block $b): string => $b->title, $run->forward))->toBe(['Six +6'])
         ->and($run->back)->toBe([]);
 });
+
+it('says what is held on the line of the reading, on the other side of the rule, and counts it where there is no room', function (): void {
+    $base = subject();
+    $with = fn (array $held, string $reading): RuleSubject => new RuleSubject(
+        $base->rows, $base->window, $base->band, new Reading(new Exposure(Aperture::named(11), ShutterTime::parse($reading), Iso::of(100)), Stops::zero()),
+        $base->bias, [], null, [], held: $held, heldTime: true,
+    );
+    expect(StopRule::wide($base)->held())->toBeNull();
+    $rule = StopRule::wide($with(['f/11', 'ISO 100', 'with Six'], '1/60'));
+    expect([$rule->held()?->text, $rule->held()?->anchor, $rule->held()?->x])->toBe(['held: f/11, ISO 100, with Six', 'end', $rule->axis->right])
+        ->and($rule->held()?->y)->toBe($rule->reading()->label->y);
+    $left = StopRule::wide($with(['f/11'], '30'));
+    expect([$left->held()?->anchor, $left->held()?->x])->toBe(['start', $left->axis->left]);
+    $narrow = StopRule::narrow($with(['f/11', 'ISO 100', 'with Pola and Six and Ten', 'without Three and Fifteen'], '1/60'));
+    expect($narrow->held()?->text)->toBe('held: 4 settings');
+});

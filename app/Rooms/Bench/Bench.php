@@ -10,6 +10,7 @@ use GentlePour\Exposure\Reading;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
 use GentlePour\InvalidValue;
+use GentlePour\Kit\Filter;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\LookBand;
 use GentlePour\Motion\LookBands;
@@ -182,7 +183,21 @@ final readonly class Bench
         return new RuleSubject(
             $this->moving->rows($this->band), $this->window, $this->band, $this->reading, $this->question->bias, $this->ways(),
             $this->picked, $this->answer->walls, $this->question->stayingOn(), $this->marks(),
+            $this->heldWords(), $this->form->aim->target !== null,
         );
+    }
+
+    /** @return list<string> what is held fast, the time aside */
+    private function heldWords(): array
+    {
+        $pins = $this->question->pins;
+
+        return array_values(array_filter([
+            $pins->aperture?->label(),
+            $pins->iso === null ? null : 'ISO '.$pins->iso->label(),
+            $pins->with === [] ? null : 'with '.implode(' and ', Filter::names($pins->with)),
+            $pins->without === [] ? null : 'without '.implode(' and ', Filter::names($pins->without)),
+        ]));
     }
 
     /**

@@ -57,6 +57,7 @@
         @if ($reading->shown)<path d="M{{ $reading->x }} {{ $rule->marksBottom() + 6 }}V{{ $rule->bottom() }}"/>@endif
         <text x="{{ $reading->label->x }}" y="{{ $reading->label->y }}" text-anchor="{{ $reading->label->anchor }}">{{ $reading->label->text }}</text>
     </g>
+    @if ($rule->held())<x-drawn-label class="held" :label="$rule->held()"/>@endif
     <path class="target-line" d="M{{ $rule->targetX() }} {{ $rule->axisY() }}V{{ $rule->bottom() }}"/>
     <g class="names" clip-path="url(#body-{{ $id }})">
         @foreach ($bandRows as $row)
@@ -88,5 +89,6 @@
         transform="translate({{ $rule->targetX() }} 0)">
         <rect class="grip" x="-24" y="0" width="48" height="{{ $rule->bandTop() + $rule->bandHeight() }}"/>
         <path d="M0 {{ $rule->bandTop() + 4 }}L-11 {{ $rule->bandTop() - 8 }}V{{ $rule->axisY() - 4 }}H11V{{ $rule->bandTop() - 8 }}Z"/>
+        @if ($rule->subject->heldTime)<circle class="pin" cx="0" cy="{{ $rule->bandTop() - 6 }}" r="3"/>@endif
     </g>
 </svg>
