@@ -1,7 +1,7 @@
 <x-layout title="Frame {{ $frame->id }}" here="log" script="shoot">
     <div class="headline">
         <h1>Frame {{ $frame->id }}: {{ $frame->look->value }} in the {{ $frame->water_kind->label() }}
-            <small>{{ $frame->place?->name }} {{ $frame->subject?->name }} @if ($frame->opened_at)<x-at :time="$frame->opened_at" :zone="$frame->place?->timezone" format="j M Y, H:i:s"/>@else not taken yet @endif</small></h1>
+            <small>{{ implode(', ', array_filter([$frame->place?->name, $frame->subject?->name])) }}{{ $frame->place ? ' · ' : '' }}@if ($frame->opened_at)<x-at :time="$frame->opened_at" :zone="$frame->place?->timezone" format="j M Y, H:i:s"/>@else not taken yet @endif</small></h1>
         <p class="settings">
             <span class="figure">{{ $frame->openLabel() }}</span><span class="figure">{{ $way->apertureLabel }}</span>
             <span class="figure"><i>ISO</i> {{ $way->isoLabel }}</span>
