@@ -86,11 +86,17 @@ final readonly class Units
         return number_format($metresASecond / self::PER[$this->speed], $decimals, '.', '').' '.$this->speed;
     }
 
+    /** A speed as short as it can be written. */
+    public function speedAbout(float $metresASecond): string
+    {
+        return Numeral::short($metresASecond / self::PER[$this->speed], 1).' '.$this->speed;
+    }
+
     public function wind(float $metresASecond): string
     {
         return $this->wind === 'Bft'
             ? 'force '.round(self::force($metresASecond))
-            : Numeral::short($metresASecond / self::PER[$this->wind], 0).' '.$this->wind;
+            : Numeral::short($metresASecond / self::PER[$this->wind], $this->wind === 'm/s' ? 1 : 0).' '.$this->wind;
     }
 
     public function clock(DateTimeInterface $at): string

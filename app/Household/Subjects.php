@@ -8,6 +8,7 @@ use App\Models\Frame;
 use App\Models\Outing;
 use App\Models\Place;
 use App\Models\Subject;
+use GentlePour\Motion\WaterBody;
 use Illuminate\Database\Eloquent\Collection;
 
 /** The places and the waters kept at them, read once a request. */
@@ -37,6 +38,19 @@ final class Subjects
     public function find(int $id): ?Subject
     {
         return $this->places()->flatMap->subjects->firstWhere('id', $id);
+    }
+
+    /** @return non-empty-list<WaterBody> those that a person meets at all places; without a place, the sea and running water */
+    public function waters(): array
+    {
+        $waters = [];
+        foreach ($this->places() as $place) {
+            foreach ($place->waters() as $body) {
+                in_array($body, $waters, true) || $waters[] = $body;
+            }
+        }
+
+        return $waters === [] ? [WaterBody::Sea, WaterBody::Running] : $waters;
     }
 
     /** Where a person most likely is: where an outing is under way, else where the last frame was planned; null where nothing tells. */

@@ -62,6 +62,9 @@ final class AppServiceProvider extends ServiceProvider
                 'theme' => Theme::current(), 'themes' => Theme::cases(), 'doors' => Door::cases(), 'tab' => $tab, 'door' => Door::of($tab),
             ]);
         });
+        Views::composer(['kit.card', 'water.index'], static function (View $view): void {
+            $view->with(['edges' => array_map(Cautions::atTheEdgeOf(...), resolve(Subjects::class)->waters())]);
+        });
         Views::composer(['places.cautions', 'kit.card', 'water.index'], static function (View $view): void {
             $view->with([
                 'ofATide' => Cautions::OF_A_TIDE, 'atTheSea' => Cautions::atTheEdgeOf(WaterBody::Sea), 'tell' => Cautions::TELL,

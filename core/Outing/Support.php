@@ -7,9 +7,9 @@ namespace GentlePour\Outing;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\InvalidValue;
 use GentlePour\Limit;
-use GentlePour\Numeral;
 use GentlePour\Solving\Wall;
 use GentlePour\Solving\WallKind;
+use GentlePour\Units;
 
 /**
  * What the camera stands on, and how long it stands still in wind. Judgement: the force of wind grows with the square of its speed, and
@@ -59,7 +59,7 @@ enum Support: string
      *
      * @throws InvalidValue when the wind is not between 0 and 60 m/s
      */
-    public function wall(float $windMS, float $equivalentMm, ?float $holdsS = null): ?Wall
+    public function wall(float $windMS, float $equivalentMm, ?float $holdsS = null, Units $units = new Units): ?Wall
     {
         Limit::Wind->check($windMS, 'wind_m_s');
         if ($windMS < self::CALM_MS) {
@@ -68,6 +68,6 @@ enum Support: string
         $seconds = ($holdsS ?? $this->holdsS()) * (self::WIND_MS / $windMS) ** 2 * self::FOCAL_MM / max(8.0, $equivalentMm);
         $longest = ShutterTime::ofSeconds(max(0.25, min(ShutterTime::LONGEST_S, $seconds)))->counted();
 
-        return new Wall(WallKind::Wind, $longest, sprintf('wind %s m/s: %s at most', Numeral::short($windMS, 1), $longest->label()));
+        return new Wall(WallKind::Wind, $longest, sprintf('wind %s: %s at most', $units->wind($windMS), $longest->label()));
     }
 }

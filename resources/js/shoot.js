@@ -114,7 +114,7 @@ class Shot {
     }
 
     tick() {
-        this.at('clock').textContent = new Date().toLocaleTimeString('en-GB');
+        this.at('clock').textContent = new Date().toLocaleTimeString('en-GB', { hour12: 'twelve' in this.at('clock').dataset });
         if (this.openedAtMs === null || this.closed) {
             return;
         }

@@ -14,6 +14,7 @@ use GentlePour\Motion\CloudLook;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Outing\Support;
+use GentlePour\Units;
 use Illuminate\Support\MessageBag;
 
 /** What the bench's page shows, whether or not it could be worked out. */
@@ -41,7 +42,7 @@ final readonly class BenchPages
 
         return $this->form($bench->form->toQuery(), new MessageBag) + [
             ...$notes + self::NO_NOTES,
-            'guess' => $bench->form->water->guess(),
+            'guess' => $bench->form->water->guess(resolve(Units::class)),
             'bench' => $bench,
             'says' => $bench->says(),
             'rules' => [StopRule::wide($drawn), StopRule::narrow($drawn)],

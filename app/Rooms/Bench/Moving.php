@@ -46,7 +46,7 @@ final readonly class Moving
         return new self(
             $form->water->kind(), $framing, $water, LookBands::of($water, $framing),
             $form->also === null ? null : self::alsoRow($form->also, $framing),
-            $clouds, $clouds === null ? null : self::skyRow($form->sky, $clouds), $form->water->guess(),
+            $clouds, $clouds === null ? null : self::skyRow($form->sky, $clouds), $form->water->guess(resolve(Units::class)),
         );
     }
 

@@ -13,6 +13,7 @@ use GentlePour\Motion\Clouds;
 use GentlePour\Motion\Framing;
 use GentlePour\Outing\Support;
 use GentlePour\Solving\Wall;
+use GentlePour\Units;
 
 /** The air on the bench: the clouds over the picture, and the wind at the tripod. */
 final readonly class SkyForm
@@ -81,6 +82,7 @@ final readonly class SkyForm
         $support = $this->support ?? $gear->carry->support;
         $wall = Refusal::at('wind', fn (): ?Wall => $support->wall(
             $this->windMS, $gear->equivalentMm(), $support === $gear->carry->support ? $gear->carry->holdsS : null,
+            resolve(Units::class),
         ));
 
         return $wall === null ? [] : [$wall];

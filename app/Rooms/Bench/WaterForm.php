@@ -12,6 +12,7 @@ use GentlePour\Motion\Framing;
 use GentlePour\Motion\MovingWater;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Motion\WaterSpec;
+use GentlePour\Units;
 
 /** The water on the bench. */
 final readonly class WaterForm
@@ -55,11 +56,13 @@ final readonly class WaterForm
     }
 
     /** What is reckoned with where nothing was measured, in words; null where something was. */
-    public function guess(): ?string
+    public function guess(Units $units = new Units): ?string
     {
         $kind = $this->spec->kind;
 
-        return $this->spec->isMeasured() ? null : Decimal::write($kind->usual()).($kind->isWaves() ? ' s' : ' m/s').', a guess';
+        $usual = $kind->isWaves() ? Decimal::write($kind->usual()).' s' : $units->speedAbout($kind->usual());
+
+        return $this->spec->isMeasured() ? null : $usual.', a guess';
     }
 
     public function kind(): WaterKind

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Rooms\Outlook;
 
 use App\Drawing\DayBoard;
+use App\Household\Subjects;
 use App\Models\Outing;
 use App\Models\Place;
 use App\Rooms\Places\DayScenes;
 use DateTimeImmutable;
 use DateTimeInterface;
 use GentlePour\InvalidValue;
-use GentlePour\Motion\WaterBody;
 use GentlePour\Outing\Cautions;
 use GentlePour\Sky\SkyEvent;
 use GentlePour\Units;
@@ -22,7 +22,7 @@ final class OutlookController
 {
     private const SHOWN = 6;
 
-    public function __invoke(ComingWindows $windows, DayScenes $scenes): View
+    public function __invoke(ComingWindows $windows, DayScenes $scenes, Subjects $subjects): View
     {
         $places = Place::query()->with(['marks.sightings', 'outings', 'subjects'])->get()->sortBy('name');
         $next = array_slice($windows->at($places), 0, self::SHOWN);
@@ -41,24 +41,8 @@ final class OutlookController
             'board' => $place === null ? null : self::board($scenes, $place, $day),
             'events' => SkyEvent::cases(),
             'hasTide' => $places->contains(static fn (Place $one): bool => $one->tide->hasTide()),
-            'edges' => array_map(Cautions::atTheEdgeOf(...), self::waters($places)),
+            'edges' => array_map(Cautions::atTheEdgeOf(...), $subjects->waters()),
         ]);
-    }
-
-    /**
-     * @param  iterable<Place>  $places
-     * @return list<WaterBody>
-     */
-    private static function waters(iterable $places): array
-    {
-        $waters = [];
-        foreach ($places as $place) {
-            foreach ($place->waters() as $body) {
-                in_array($body, $waters, true) || $waters[] = $body;
-            }
-        }
-
-        return $waters;
     }
 
     /** A tide that cannot be had leaves the list without a drawing. */

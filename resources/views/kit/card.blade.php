@@ -36,7 +36,7 @@
                         <thead><tr><th>water</th>@foreach (array_keys($waters[0]['looks']) as $look)<th scope="col">{{ $look }}</th>@endforeach</tr></thead>
                         <tbody>@foreach ($waters as $water)<tr><th scope="row">{{ $water['name'] }}</th>@foreach ($water['looks'] as $span)<td>{{ $span }}</td>@endforeach</tr>@endforeach</tbody>
                     </table>
-                    <p class="pocket-foot">{{ $atTheSea }} {{ $whoDecides }}</p>
+                    <p class="pocket-foot">{{ implode(' ', $edges) }} {{ $whoDecides }}</p>
                 </section>
             @endif
         </div>

@@ -2,7 +2,7 @@
 <x-layout title="Shoot" here="shoot" script="shoot">
     <div class="shoot" data-shoot data-frame="{{ $frame->id }}" data-planned="{{ $frame->planned_s }}" data-bulb="{{ $bulb ? '1' : '' }}">
         <h1 class="is-sr-only">Run sheet: {{ $frame->look->value }} in the {{ $frame->water_kind->label() }}</h1>
-        <p class="shoot-where"><span>{{ $frame->place->name ?? ucfirst($frame->water_kind->label()) }} · @if ($frame->shotList)<a href="{{ route('lists.show', $frame->shot_list_id) }}">{{ $frame->list_place }} of {{ $frame->shotList->frames->count() }}</a>@else frame {{ $frame->id }}@endif</span> <span data-clock></span></p>
+        <p class="shoot-where"><span>{{ $frame->place->name ?? ucfirst($frame->water_kind->label()) }} · @if ($frame->shotList)<a href="{{ route('lists.show', $frame->shot_list_id) }}">{{ $frame->list_place }} of {{ $frame->shotList->frames->count() }}</a>@else frame {{ $frame->id }}@endif</span> <span data-clock @if ($write->units()->twelveHours) data-twelve @endif></span></p>
         <p class="shoot-figure" data-figure role="timer" aria-label="Open time">{{ $way->shutterLabel }}</p>
         <p class="shoot-under" data-under>{{ $frame->look->value }} · {{ $bulb ? 'bulb' : 'timed by the camera' }}</p>
         <progress class="shoot-bar" max="1000" value="0" data-bar aria-label="Share of the open time"></progress>

@@ -41,6 +41,6 @@
         </section>
     </div>
     <aside class="cautions" aria-label="Cautions">
-        <p>Measure from where you are dry. {{ $atTheSea }} {{ $leftOut }}</p>
+        <p>Measure from where you are dry. {{ implode(' ', $edges) }} {{ $leftOut }}</p>
     </aside>
 </x-layout>

@@ -9,7 +9,7 @@ use Facebook\WebDriver\WebDriverKeys;
 
 dataset('views', [
     '/', '/windows?place=2&mark=2&light=golden', '/places', '/places/2?day=2026-11-26', '/places/2/edit', '/bench', '/water', '/water/waves', '/water/buoy', '/compare', '/log', '/log/1', '/kit',
-    '/kit/filter/1', '/kit/first', '/card', '/shoot', '/nowhere',
+    '/kit/filter/1', '/kit/first', '/card', '/settings', '/subjects/3', '/shoot', '/nowhere',
 ]);
 
 /** A run sheet that waits, in Shoot. */
@@ -38,7 +38,7 @@ const SMALLEST_TEXT = <<<'JS'
     JS;
 
 it('is at most two presses from anywhere to anywhere, by five doors', function (): void {
-    foreach (['Ahead' => ['Outlook', 'Windows', 'Places'], 'Bench' => ['Bench', 'Water', 'Compare'], 'Shoot' => [], 'Log' => [], 'Kit' => ['Bag', 'Card']] as $door => $tabs) {
+    foreach (['Ahead' => ['Outlook', 'Windows', 'Places'], 'Bench' => ['Bench', 'Water', 'Compare'], 'Shoot' => [], 'Log' => [], 'Kit' => ['Bag', 'Card', 'Settings']] as $door => $tabs) {
         $this->visit('/log/1');
         $doors = (array) $this->script('return [...document.querySelectorAll(".doors a")].map((a) => a.textContent)');
         expect($doors)->toBe(['Ahead', 'Bench', 'Shoot', 'Log', 'Kit']);

@@ -13,12 +13,12 @@
     @if ($near === null)
         <p class="said is-problem" role="alert">No row could be used. What is wrong with each stands below.</p>
     @else
-        <p class="running">{{ $near->periodS() === null ? '–' : number_format($near->periodS(), 1) }} s <small>{{ $near->significantHeightM === null ? '' : number_format($near->significantHeightM, 1).' m' }}</small></p>
+        <p class="running">{{ $near->periodS() === null ? '–' : number_format($near->periodS(), 1) }} s <small>{{ $near->significantHeightM === null ? '' : $write->metres($near->significantHeightM) }}</small></p>
         <p class="hint">{{ gmdate('j M Y, H:i', (int) $near->unix) }} UTC, the nearest of {{ number_format($read->count) }} to {{ $read->at->format('j M, H:i') }} · {{ $read->source }}</p>
         <div class="board-scroll"><table class="observations"><thead><tr><th>UTC</th><th>height</th><th>period</th><th>from</th><th>wind</th></tr></thead><tbody>
             @foreach ($read->rows as $row)
-                <tr @class(['is-near' => $row === $near])><th scope="row">{{ gmdate('j M H:i', (int) $row->unix) }}</th><td>{{ $row->significantHeightM === null ? '–' : number_format($row->significantHeightM, 1).' m' }}</td>
-                    <td>{{ $row->periodS() === null ? '–' : number_format($row->periodS(), 1).' s' }}</td><td>{{ $row->fromDeg === null ? '–' : round($row->fromDeg).'°' }}</td><td>{{ $row->windMS === null ? '–' : number_format($row->windMS, 1).' m/s' }}</td></tr>
+                <tr @class(['is-near' => $row === $near])><th scope="row">{{ gmdate('j M H:i', (int) $row->unix) }}</th><td>{{ $row->significantHeightM === null ? '–' : $write->metres($row->significantHeightM) }}</td>
+                    <td>{{ $row->periodS() === null ? '–' : number_format($row->periodS(), 1).' s' }}</td><td>{{ $row->fromDeg === null ? '–' : round($row->fromDeg).'°' }}</td><td>{{ $row->windMS === null ? '–' : $write->units()->wind($row->windMS) }}</td></tr>
             @endforeach
         </tbody></table></div>
         <x-entry name="period_s" label="Period" unit="s" :value="$near->periodS() === null ? '' : $write->number($near->periodS(), 1)" inputmode="decimal"/>

@@ -16,7 +16,7 @@
     </select></x-entry>
     <div data-when="base_by=typed"><x-entry name="base_m" label="Height" unit="m" :value="old('base_m')" :problem="$at('base_m')" inputmode="decimal"/></div>
     <div data-when="base_by=kind"><x-entry name="cloud_kind" label="Kind" :problem="$at('cloud_kind')"><select id="f-cloud_kind" name="cloud_kind" class="pick">
-        @foreach ($cloudKinds as $cloud)<option value="{{ $cloud->value }}" @selected(old('cloud_kind') === $cloud->value)>{{ $cloud->words() }}, {{ number_format($cloud->baseM()) }} m</option>@endforeach
+        @foreach ($cloudKinds as $cloud)<option value="{{ $cloud->value }}" @selected(old('cloud_kind') === $cloud->value)>{{ $cloud->words() }}, {{ $write->metres($cloud->baseM(), 0) }}</option>@endforeach
     </select></x-entry></div>
     <div data-when="base_by=dew_point">
         <x-entry name="temperature_c" label="Temperature" unit="°C" :value="old('temperature_c', $air ? $write->number($air[1]->airC, 1) : '')" :problem="$at('temperature_c')" inputmode="decimal"/>
