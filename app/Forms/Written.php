@@ -10,10 +10,20 @@ use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\Stops;
 use GentlePour\Units;
+use Illuminate\Http\Request;
 
 /** Values as they stand in a page; every view has one of these as $write. */
 final class Written
 {
+    private Units $units;
+
+    private ?Request $of = null;
+
+    public function __construct()
+    {
+        $this->units = new Units;
+    }
+
     /** Nothing for null. */
     public function number(?float $value, int $decimals = 2): string
     {
@@ -58,7 +68,12 @@ final class Written
     /** The units that the person reads and types in. */
     public function units(): Units
     {
-        return resolve(Units::class);
+        $request = request();
+        if ($this->of !== $request) {
+            [$this->of, $this->units] = [$request, resolve(Units::class)];
+        }
+
+        return $this->units;
     }
 
     public function metres(?float $metres, int $decimals = 1): string

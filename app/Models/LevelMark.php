@@ -44,15 +44,14 @@ final class LevelMark extends Model
         return $this->hasMany(Sighting::class);
     }
 
+    /** Worked out once for a mark with the same sightings, which a page asks for many times. */
     public function learned(): LearnedLevel
     {
-        return LearnedLevel::of(
-            array_values(
-                $this->sightings->where('struck', false)->map(
-                    static fn (Sighting $s): Seen => new Seen($s->seen_at->getTimestamp(), $s->predicted_m, $s->reached),
-                )->all(),
-            ),
-        );
+        $sightings = $this->sightings;
+
+        return once(static fn (): LearnedLevel => LearnedLevel::of(array_values($sightings->where('struck', false)->map(
+            static fn (Sighting $s): Seen => new Seen($s->seen_at->getTimestamp(), $s->predicted_m, $s->reached),
+        )->all())));
     }
 
     /** The height to plan with: as given, or learned and on the safe side; null while nothing is known. */

@@ -20,8 +20,10 @@ final class WindowSearch
 {
     private const SUN_STEP_S = 600.0;
 
-    /** Most that the sun's altitude changes, in degrees a second: it turns by 15 degrees an hour, and its declination moves a little. */
-    private const SUN_DEG_S = 15.1 / 3600;
+    /** The sun turns by 15 degrees an hour, of which the cosine of the latitude is seen as altitude; its declination moves a little. */
+    private const TURN_DEG_S = 15.1 / 3600;
+
+    private const DECLINATION_DEG_S = 0.02 / 3600;
 
     /** Below this the sun still models what it lights. Judgement. */
     private const LOW_SUN_DEG = 15.0;
@@ -109,9 +111,10 @@ final class WindowSearch
      */
     private static function sunSpans(WindowQuery $query, array $spans): array
     {
+        $mostDegS = self::TURN_DEG_S * cos(deg2rad($query->observer->latitude)) + self::DECLINATION_DEG_S;
         $spans = Spans::whereBetween(
             $spans, static fn (float $unix): float => $query->observer->sun($unix)->altitudeDeg,
-            $query->sunLeastDeg, $query->sunMostDeg, self::SUN_DEG_S, self::SUN_STEP_S,
+            $query->sunLeastDeg, $query->sunMostDeg, $mostDegS, self::SUN_STEP_S,
         );
         if ($query->sunAzimuth === null) {
             return $spans;

@@ -222,3 +222,15 @@ it('means by each light what photographers mean: golden from −4 to 6°, blue f
     [WantedLight::Golden, [-4.0, 6.0], 'golden hour'], [WantedLight::Blue, [-6.0, -4.0], 'blue hour'],
     [WantedLight::Day, [6.0, 90.0], 'day'], [WantedLight::Night, [-90.0, -12.0], 'night'],
 ]);
+
+it('never lets the sun climb faster than it is reckoned to: 15.1 degrees an hour by the cosine of the latitude, and a little (spherical astronomy)', function (float $latitude): void {
+    $observer = new Observer($latitude, -9.7);
+    $most = (15.1 * cos(deg2rad($latitude)) + 0.02) / 3600;
+    foreach (range(0, 364, 7) as $day) {
+        for ($hour = 0.0; $hour < 24; $hour += 0.5) {
+            $unix = 1_767_225_600.0 + 86400 * $day + 3600 * $hour;
+            $rate = abs($observer->sun($unix + 60)->altitudeDeg - $observer->sun($unix)->altitudeDeg) / 60;
+            expect($rate)->toBeLessThan($most);
+        }
+    }
+})->with([0.0, 21.3, 56.5, -47.0, 70.0, 89.0]);
