@@ -188,7 +188,7 @@ enum Limit
             self::SurgeHeight => Bounds::of('The wave height', 0, 20, 'm'),
             self::SwellPeriod => Bounds::of('The wave period', 1, 30, 's'),
             self::ForeshoreSlope => Bounds::of('The foreshore slope', 0.005, 2),
-            self::RunUp => Bounds::of('The run-up', 0, 60, 'm'),
+            self::RunUp => Bounds::of('The run-up', 0, 100, 'm'),
             self::Wind => Bounds::of('The wind', 0, 60, 'm/s'),
 
             self::Bracket => Bounds::of('The bracket', 1, 4, 'stops'),

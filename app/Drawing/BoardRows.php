@@ -140,7 +140,7 @@ final readonly class BoardRows
             $next = $steps[$i + 1]->unix ?? INF;
             $end = $next - $step->unix > self::APART_S ? $step->unix + self::STEP_S : $next;
             $label = match (true) {
-                $step->way === null => 'no way',
+                $step->way === null => 'cannot be held',
                 $step->way->filters->count() === 0 => 'bare',
                 default => $step->way->filters->label(),
             };

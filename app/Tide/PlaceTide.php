@@ -74,9 +74,10 @@ final readonly class PlaceTide
         return $said;
     }
 
+    /** The highest run-up of a stay at the place. */
     public function runUpM(Place $place): float
     {
-        return RunUp::exceededByTwoPercentM($place->wave_height_m, $place->wave_period_s, $place->slope, $place->wall);
+        return RunUp::highestOfStayM($place->wave_height_m, $place->wave_period_s, $place->slope, $place->wall);
     }
 
     /** When the numbers say to leave, if someone is there from an instant on; null without a stand, or when it stays dry. */

@@ -16,17 +16,17 @@ final readonly class ShutterWindow
     ) {
     }
 
-    /**
-     * @param  ShutterTime|null  $best  the geometric middle when not said
-     *
-     * @throws InvalidValue when the ends are upside down or the best is not between them
-     */
     /** Any time that can be counted. */
     public static function any(?ShutterTime $best = null): self
     {
         return self::of(ShutterTime::ofSeconds(ShutterTime::SHORTEST_S), ShutterTime::ofSeconds(ShutterTime::LONGEST_S), $best);
     }
 
+    /**
+     * @param  ShutterTime|null  $best  the geometric middle when not said
+     *
+     * @throws InvalidValue when the ends are upside down or the best is not between them
+     */
     public static function of(ShutterTime $min, ShutterTime $max, ?ShutterTime $best = null): self
     {
         if ($min->seconds > $max->seconds) {
@@ -44,6 +44,15 @@ final readonly class ShutterWindow
     public function aimedAt(ShutterTime $best): self
     {
         return self::of($this->min, $this->max, $best);
+    }
+
+    /** Those times of the window that lie within so many stops of the best. */
+    public function nearBest(Stops $within): self
+    {
+        return self::of(
+            ShutterTime::ofSeconds(max($this->min->seconds, $this->best->seconds / $within->factor())),
+            ShutterTime::ofSeconds(min($this->max->seconds, $this->best->seconds * $within->factor())), $this->best,
+        );
     }
 
     public function contains(ShutterTime $time): bool

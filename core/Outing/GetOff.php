@@ -38,7 +38,8 @@ final readonly class GetOff
         Limit::RunUp->check($runUpM);
         Limit::Margin->check($marginM);
         Limit::WalkMinutes->check($walkMinutes);
-        $level = min($standM, $wayOutM ?? INF) - $runUpM - $marginM;
+        // Beyond what any tide reaches it is always awash, or always dry.
+        $level = Limit::TideHeight->clamp(min($standM, $wayOutM ?? INF) - $runUpM - $marginM);
         foreach (Level::between($level, null)->spans($tide) as $span) {
             if ($span->to <= $fromUnix) {
                 continue;

@@ -32,18 +32,20 @@ final class HoldPlan
     private const WORTH_CHANGING = 0.75;
 
     /**
+     * @param  ShutterWindow  $target  its best time is held to a third of a stop
      * @return list<HoldStep>
      */
     public static function of(
         LightCurve $light, ShutterWindow $target, Bag $bag, Habits $habits, float $fromUnix, float $toUnix, float $stepS = 300.0,
     ): array {
         $stepS = max($stepS, ($toUnix - $fromUnix) / self::MOST_STEPS);
+        $held = $target->nearBest(Stops::ofThirds(1));
         $plan = [];
         $before = null;
         for ($unix = $fromUnix; $unix <= $toUnix + 1; $unix += $stepS) {
             $ev = $light->ev100($unix);
             $drift = Limit::LightDrift->clamp($light->driftStopsPerMinute($unix));
-            $question = new Question(self::reading($ev), Stops::zero(), $target, $bag, null, DriftingLight::of($drift), $habits);
+            $question = new Question(self::reading($ev), Stops::zero(), $held, $bag, null, DriftingLight::of($drift), $habits);
             $ways = BackSolver::solve($question, self::WAYS);
             $way = self::steady($before, $ways->byStack) ?? $ways->best();
             $changes = $way !== null && ($before === null || $way->filters->label() !== $before->filters->label());

@@ -18,6 +18,7 @@ use GentlePour\Time\Spans;
  */
 final class WindowSearch
 {
+    /** The longest stride of the search for the sun; a shorter window is looked for in strides of its own length. */
     private const SUN_STEP_S = 600.0;
 
     /** The sun turns by 15 degrees an hour, of which the cosine of the latitude is seen as altitude; its declination moves a little. */
@@ -111,10 +112,11 @@ final class WindowSearch
      */
     private static function sunSpans(WindowQuery $query, array $spans): array
     {
+        $stepS = min(self::SUN_STEP_S, 60 * $query->minutesAtLeast);
         $mostDegS = self::TURN_DEG_S * cos(deg2rad($query->observer->latitude)) + self::DECLINATION_DEG_S;
         $spans = Spans::whereBetween(
             $spans, static fn (float $unix): float => $query->observer->sun($unix)->altitudeDeg,
-            $query->sunLeastDeg, $query->sunMostDeg, $mostDegS, self::SUN_STEP_S,
+            $query->sunLeastDeg, $query->sunMostDeg, $mostDegS, $stepS,
         );
         if ($query->sunAzimuth === null) {
             return $spans;
@@ -124,7 +126,7 @@ final class WindowSearch
 
         return Spans::where(
             $spans, static fn (float $unix): bool => fmod($query->observer->sun($unix)->azimuthDeg - $from + 720, 360) <= $turn,
-            self::SUN_STEP_S,
+            $stepS,
         );
     }
 
@@ -139,6 +141,7 @@ final class WindowSearch
 
         return new Window(
             $from, $to, $highest, match (true) {
+                $query->trend !== Trend::Any => $query->trend,
                 abs($rise) < self::STANDING_M => Trend::Any, $rise > 0 => Trend::Rising, default => Trend::Falling,
             },
             $sun[0]->altitudeDeg, $sun[2]->altitudeDeg, $sun[1]->azimuthDeg,

@@ -25,6 +25,9 @@ final readonly class DayOfSky
 
     private const MOON_STEP_S = 2400.0;
 
+    /** A turn between samples is looked at when it comes as near as this to the height asked for, in degrees. */
+    private const GRAZING_DEG = 0.3;
+
     /** @param  array<string, float|null>  $events  by the value of the event */
     private function __construct(private array $events)
     {
@@ -86,9 +89,9 @@ final readonly class DayOfSky
     private static function crossings(array $samples, callable $height, callable $body): array
     {
         $rise = $set = null;
-        for ($i = 1, $count = count($samples); $i < $count; $i++) {
-            [$low, $before] = [$samples[$i - 1][0], $height($samples[$i - 1][1])];
-            [$high, $after] = [$samples[$i][0], $height($samples[$i][1])];
+        $heights = self::withTurns(array_map(static fn (array $s): array => [$s[0], $height($s[1])], $samples), $height, $body);
+        for ($i = 1, $count = count($heights); $i < $count; $i++) {
+            [[$low, $before], [$high, $after]] = [$heights[$i - 1], $heights[$i]];
             if (($before < 0) === ($after < 0) || ($after >= 0 ? $rise : $set) !== null) {
                 continue;
             }
@@ -100,6 +103,40 @@ final readonly class DayOfSky
         }
 
         return [$rise, $set];
+    }
+
+    /**
+     * The heights with those turns among them that pass zero, or nearly, between two samples: what is up for less than a step.
+     * A turn is where the parabola through three samples turns.
+     *
+     * @param  list<array{float, float}>  $heights
+     * @param  callable(Horizontal): float  $height
+     * @param  callable(float): Horizontal  $body
+     * @return list<array{float, float}>
+     */
+    private static function withTurns(array $heights, callable $height, callable $body): array
+    {
+        $turns = [];
+        for ($i = 1, $last = count($heights) - 2; $i <= $last; $i++) {
+            [[$t0, $h0], [$t1, $h1], [$t2, $h2]] = [$heights[$i - 1], $heights[$i], $heights[$i + 1]];
+            $slope = ($h1 - $h0) / ($t1 - $t0);
+            $bend = (($h2 - $h1) / ($t2 - $t1) - $slope) / ($t2 - $t0);
+            if ($bend === 0.0) {
+                continue;
+            }
+            $turn = ($t0 + $t1) / 2 - $slope / (2 * $bend);
+            $beyond = $h0 + ($turn - $t0) * ($slope + $bend * ($turn - $t1));
+            $near = $turn > $t0 && $turn < ($i === $last ? $t2 : $t1);
+            if ($near && ($h1 < 0 ? $beyond > -self::GRAZING_DEG : $beyond < self::GRAZING_DEG)) {
+                $turns[] = [$turn, $height($body($turn))];
+            }
+        }
+        if ($turns !== []) {
+            $heights = [...$heights, ...$turns];
+            usort($heights, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        }
+
+        return $heights;
     }
 
     /** @param  list<array{float, Horizontal}>  $samples */

@@ -9,6 +9,10 @@ use GentlePour\InvalidValue;
 /** Days of the week and hours of the day by a place's own clock, daylight saving included. */
 final readonly class PlaceCalendar
 {
+    private const DAY_MINUTES = 1440;
+
+    private const DAY_S = 86400.0;
+
     public const DAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
 
     /**
@@ -40,23 +44,53 @@ final readonly class PlaceCalendar
         if ($this->days === [] && $this->minutesOfDay === null) {
             return [[$fromUnix, $toUnix]];
         }
-        [$start, $end] = $this->minutesOfDay ?? [0, 1440];
+        [$start, $end] = $this->minutesOfDay ?? [0, self::DAY_MINUTES];
+        $seconds = 60 * ($end <= $start ? $end + self::DAY_MINUTES - $start : $end - $start);
         $spans = [];
-        $day = (new \DateTimeImmutable('@'.(int) floor($fromUnix)))->setTimezone($this->timezone)->setTime(0, 0)->modify('-1 day');
-        for (; $day->getTimestamp() < $toUnix; $day = $day->modify('+1 day')) {
-            if ($this->days !== [] && ! in_array(strtolower($day->format('D')), $this->days, true)) {
-                continue;
-            }
-            $from = (float) $day->setTime(0, $start)->getTimestamp();
-            $to = (float) ($end <= $start ? $day->modify('+1 day') : $day)->setTime(0, $end)->getTimestamp();
-            $last = count($spans) - 1;
-            if ($last >= 0 && $spans[$last][1] >= $from) {
-                $spans[$last][1] = max($spans[$last][1], $to);
-            } else {
-                $spans[] = [$from, $to];
+        foreach ($this->offsets($fromUnix, $toUnix) as [$begins, $ends, $offset]) {
+            $midnight = self::DAY_S * (floor(($begins + $offset) / self::DAY_S) - 1) - $offset;
+            for (; $midnight < $ends; $midnight += self::DAY_S) {
+                $from = max($begins, $midnight + 60 * $start);
+                $to = min($ends, $midnight + 60 * $start + $seconds);
+                if ($from >= $to || ! $this->allowsDay($midnight + $offset)) {
+                    continue;
+                }
+                $last = count($spans) - 1;
+                if ($last >= 0 && $spans[$last][1] >= $from) {
+                    $spans[$last][1] = max($spans[$last][1], $to);
+                } else {
+                    $spans[] = [$from, $to];
+                }
             }
         }
 
-        return Spans::intersect($spans, [[$fromUnix, $toUnix]]);
+        return $spans;
+    }
+
+    /** @param  float  $localMidnight  in s since 1970 by the place's clock */
+    private function allowsDay(float $localMidnight): bool
+    {
+        return $this->days === [] || in_array(strtolower(gmdate('D', (int) $localMidnight)), $this->days, true);
+    }
+
+    /**
+     * The stretches over which the clock does not change: an hour that comes twice is in two of them, one that is left out in none.
+     *
+     * @return list<array{float, float, int}> from, to, and what the clock is ahead of UTC by, in s
+     */
+    private function offsets(float $fromUnix, float $toUnix): array
+    {
+        if ($this->timezone->getLocation() === false) {
+            // A bare offset never changes.
+            return [[$fromUnix, $toUnix, $this->timezone->getOffset(new \DateTimeImmutable('@'.(int) floor($fromUnix)))]];
+        }
+        $changes = $this->timezone->getTransitions((int) floor($fromUnix), (int) ceil($toUnix));
+        $stretches = [];
+        foreach ($changes as $i => $change) {
+            $until = (float) ($changes[$i + 1]['ts'] ?? $toUnix);
+            $stretches[] = [max($fromUnix, (float) $change['ts']), min($toUnix, $until), $change['offset']];
+        }
+
+        return $stretches;
     }
 }

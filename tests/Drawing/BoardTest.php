@@ -316,7 +316,7 @@ it('keeps every name of the hold plan whole, also one with an arrow in it', func
     expect(array_map(barOf(...), $bars))->toBe([
         // Three short runs that go on into one another are named behind the last; the next twilight is a run of its own.
         [500.0, 6.7, 'A>B', false, null, null, null], [506.7, 3.3, 'bare', false, null, null, null],
-        [510.0, 6.7, 'no way', false, 'A>B, then bare, then no way', 522.7, 'start'],
+        [510.0, 6.7, 'cannot be held', false, 'A>B, then bare, then cannot be held', 522.7, 'start'],
         [900.0, 3.3, 'A>B', false, 'A>B', 909.3, 'start'],
     ]);
 });

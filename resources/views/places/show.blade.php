@@ -15,9 +15,9 @@
         @if ($board->scene->getOff)
             @php($getOff = $board->scene->getOff)
             @if ($getOff->awashUntilUnix !== null)
-            <p class="warn">By these numbers the stand or the way out is awash at {{ $board->axis->clock($getOff->reachedUnix) }} already, and until {{ $board->axis->clock(60 * ceil($getOff->awashUntilUnix / 60)) }}: tide, {{ $write->metres($runUpM) }} of run-up and {{ $write->metres($place->margin_m) }} of margin. Do not go down before.</p>
+            <p class="warn">By these numbers the stand or the way out is awash at {{ $board->axis->clock($getOff->reachedUnix) }} already, and until {{ $board->axis->clock(60 * ceil($getOff->awashUntilUnix / 60)) }}: tide, {{ $write->metres($runUpM) }} of run-up (the highest of a two-hour stay) and {{ $write->metres($place->margin_m) }} of margin. Do not go down before.</p>
             @else
-            <p class="warn">By these numbers {{ $getOff->leaveUnix < $board->scene->from ? 'the stand is awash at the start of the day' : 'leave by '.$board->axis->clock($getOff->leaveUnix) }}: tide, {{ $write->metres($runUpM) }} of run-up and {{ $write->metres($place->margin_m) }} of margin reach the stand or the way out at {{ $board->axis->clock($getOff->reachedUnix) }}, rising {{ $write->units()->centimetres($getOff->riseMPerTenMinutes) }} in ten minutes; {{ number_format($place->walk_minutes) }} minutes to pack and walk.</p>
+            <p class="warn">By these numbers {{ $getOff->leaveUnix < $board->scene->from ? 'the stand is awash at the start of the day' : 'leave by '.$board->axis->clock($getOff->leaveUnix) }}: tide, {{ $write->metres($runUpM) }} of run-up (the highest of a two-hour stay) and {{ $write->metres($place->margin_m) }} of margin reach the stand or the way out at {{ $board->axis->clock($getOff->reachedUnix) }}, rising {{ $write->units()->centimetres($getOff->riseMPerTenMinutes) }} in ten minutes; {{ number_format($place->walk_minutes) }} minutes to pack and walk.</p>
             @endif
         @endif
     @endif

@@ -130,6 +130,9 @@ it('intersects wanted windows, and says when they do not meet', function (): voi
         ->and($meet?->max->seconds)->toBe(4.0)
         ->and($meet?->best->seconds)->toBeWithinShare(sqrt(8), 1e-9)
         ->and(ShutterWindow::of($s(0.5), $s(1))->intersect(ShutterWindow::of($s(2), $s(30))))->toBeNull()
+        ->and(ShutterWindow::any($s(8))->nearBest(Stops::of(1))->min->seconds)->toBe(4.0)
+        ->and(ShutterWindow::any($s(8))->nearBest(Stops::of(1))->max->seconds)->toBe(16.0)
+        ->and(ShutterWindow::of($s(6), $s(9), $s(8))->nearBest(Stops::of(1)))->toEqual(ShutterWindow::of($s(6), $s(9), $s(8)))
         ->and(fn () => ShutterWindow::of($s(2), $s(1)))->toBeRefused('shortest', 'min_s')
         ->and(fn () => ShutterWindow::of($s(1), $s(2), $s(3)))->toBeRefused('best', 'best_s');
 });

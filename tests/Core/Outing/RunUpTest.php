@@ -30,3 +30,17 @@ it('refuses what is no sea and no shore', function (): void {
         ->and(fn () => RunUp::exceededByTwoPercentM(2, 10, 0.0))->toBeRefused('slope')
         ->and(fn () => RunUp::exceededByTwoPercentM(NAN, 10, 0.1))->toBeRefused('wave height');
 });
+
+it('expects the highest of N waves to pass the wave in fifty by sqrt(ln N / ln 50) (Longuet-Higgins 1952)', function (float $periodS): void {
+    // The most probable highest of N heights after Rayleigh is sqrt(ln N / 2) of their significant height (Longuet-Higgins 1952).
+    $waves = 7200 / $periodS;
+    $highestOf = fn (float $n): float => sqrt(log($n) / 2);
+    $ratio = RunUp::highestOfStayM(1.5, $periodS, 0.08) / RunUp::exceededByTwoPercentM(1.5, $periodS, 0.08);
+    expect($ratio)->toBeAbout($highestOf($waves) / $highestOf(50), 1e-9)->toBeGreaterThan(1.17)->toBeLessThan(1.51);
+})->with([4.0, 8.0, 12.0, 30.0]);
+
+it('doubles before a wall, is nothing without waves, and ends at what is over any stand', function (): void {
+    expect(RunUp::highestOfStayM(2, 10, 0.1, true))->toBeAbout(2 * RunUp::highestOfStayM(2, 10, 0.1), 1e-9)
+        ->and(RunUp::highestOfStayM(0, 10, 0.1))->toBe(0.0)
+        ->and(RunUp::highestOfStayM(20, 30, 2, true))->toBe(100.0);
+});

@@ -48,7 +48,7 @@ it('keeps the filters that are on until others are worth three quarters of a sto
     $before = null;
     $kept = $changed = 0;
     foreach ($plan as $step) {
-        $ways = waysAt($step, $target);
+        $ways = waysAt($step, between(sqrt($min * $max) / 2 ** (1 / 3), sqrt($min * $max) * 2 ** (1 / 3)));
         $same = array_values(array_filter($ways, fn (Way $w): bool => $before !== null && $w->filters->label() === $before));
         $stays = $same !== [] && $same[0]->score() < $ways[0]->score() + 0.75;
         $expected = $stays ? $before : ($ways[0] ?? null)?->filters->label();
@@ -61,6 +61,18 @@ it('keeps the filters that are on until others are worth three quarters of a sto
     }
     expect($kept)->toBeGreaterThan(0)->and($changed)->toBeGreaterThan(1);
 })->with([[1.0, 4.0], [8.0, 20.0]]);
+
+it('holds the best time to a third of a stop, however wide the look is, or says that it cannot be held', function (ShutterWindow $target, float $bestS): void {
+    $plan = HoldPlan::of(duskLight(), $target, bag([nd('Six', 6), nd('Ten', 10)]), new Habits, DUSK, DUSK + 3 * 3600);
+    $off = array_map(
+        fn (HoldStep $s): ?float => $s->way === null ? null : abs(log($s->way->shutter->seconds / $bestS, 2)), $plan,
+    );
+    expect(max(array_filter($off, is_float(...))))->toBeLessThanOrEqual(1 / 3 + 1e-9)
+        ->and(count(array_filter($off, is_float(...))))->toBeGreaterThan(5)->and($off)->toContain(null);
+})->with([
+    'a look without an upper bound' => [ShutterWindow::of(ShutterTime::ofSeconds(15), ShutterTime::ofSeconds(14400), ShutterTime::ofSeconds(30)), 30.0],
+    'any time' => [ShutterWindow::any(ShutterTime::ofSeconds(2)), 2.0],
+]);
 
 it('takes a step every five minutes from first to last, or as many as will do over a long time', function (): void {
     $steps = fn (float $hours, float $stepS = 300.0): array => array_map(

@@ -223,6 +223,37 @@ it('means by each light what photographers mean: golden from −4 to 6°, blue f
     [WantedLight::Day, [6.0, 90.0], 'day'], [WantedLight::Night, [-90.0, -12.0], 'night'],
 ]);
 
+it('finds every narrow band of the sun that lasts as long as asked (each minute looked at)', function (float $latitude, float $minutes): void {
+    $observer = new Observer($latitude, -157.8);
+    $query = new WindowQuery(
+        $observer, new PlaceCalendar(new DateTimeZone('UTC')), sunLeastDeg: -0.8, sunMostDeg: 1.0, minutesAtLeast: $minutes,
+    );
+    [$from, $days] = [1_777_593_600.0, 61]; // May and June 2026
+    $found = WindowSearch::find($query, null, $from, $from + 86400 * $days);
+    $begins = [];
+    for ($unix = $from, $since = null; $unix <= $from + 86400 * $days; $unix += 60) {
+        $altitude = $observer->sun($unix)->altitudeDeg;
+        $inside = $altitude >= -0.8 && $altitude <= 1.0;
+        if ($since !== null && ! $inside && $unix - $since >= 60 * ($minutes + 1)) {
+            $begins[] = $since;
+        }
+        $since = $inside ? $since ?? $unix : null;
+    }
+    foreach ($begins as $since) {
+        expect(array_filter($found, fn (Window $w): bool => abs($w->from - $since) < 61))->toHaveCount(1, gmdate('c', (int) $since));
+    }
+    expect(count($begins))->toBeGreaterThan(20);
+})->with([[21.3, 5.0], [21.3, 7.0], [66.0, 4.0]]);
+
+it('calls a window that was asked for as rising or falling what was asked for', function (): void {
+    $still = straightTide([MIDNIGHT => 2.0, MIDNIGHT + 6 * HOUR => 2.03, MIDNIGHT + 12 * HOUR => 2.0, MIDNIGHT + 24 * HOUR => 2.03]);
+    foreach ([Trend::Rising, Trend::Falling] as $trend) {
+        $windows = windowsOf(trend: $trend, tide: $still);
+        expect($windows)->not->toBe([])->and(array_unique(array_column($windows, 'trend'), SORT_REGULAR))->toBe([$trend]);
+    }
+    expect(windowsOf(tide: $still)[0]->trend)->toBe(Trend::Any);
+});
+
 it('never lets the sun climb faster than it is reckoned to: 15.1 degrees an hour by the cosine of the latitude, and a little (spherical astronomy)', function (float $latitude): void {
     $observer = new Observer($latitude, -9.7);
     $most = (15.1 * cos(deg2rad($latitude)) + 0.02) / 3600;

@@ -188,3 +188,30 @@ it('names the light by the altitude of the sun: golden from −4 to 6°, blue fr
     [-11.9, LightPhase::Nautical], [-6.1, LightPhase::Nautical], [-5.9, LightPhase::Blue], [-4.1, LightPhase::Blue],
     [-3.9, LightPhase::Golden], [5.9, LightPhase::Golden], [6.1, LightPhase::Day], [90.0, LightPhase::Day],
 ]);
+
+it('sees a moon that is up, or down, for minutes only (each minute looked at)', function (float $latitude, float $longitude, string $month): void {
+    $observer = new Observer($latitude, $longitude);
+    $limb = function (float $unix) use ($observer): float {
+        $moon = $observer->moon($unix);
+
+        return $moon->altitudeDeg + 34 / 60 + rad2deg(asin(1737.4 / $moon->distanceKm));
+    };
+    $begin = (float) strtotime($month.' UTC');
+    $short = 0;
+    for ($day = $begin; $day < $begin + 30 * 86400; $day += 86400) {
+        $up = array_map(fn (int $m): bool => $limb($day + 60 * $m) >= 0, range(0, 1440));
+        [$rise, $set] = [null, null];
+        for ($m = 1; $m <= 1440; $m++) {
+            $up[$m] && ! $up[$m - 1] ? $rise ??= $day + 60 * $m : null;
+            ! $up[$m] && $up[$m - 1] ? $set ??= $day + 60 * $m : null;
+        }
+        $short += $rise !== null && $set !== null && abs($set - $rise) < 2400 ? 1 : 0;
+        $sky = DayOfSky::between($observer, $day, $day + 86400);
+        foreach ([[SkyEvent::Moonrise, $rise], [SkyEvent::Moonset, $set]] as [$event, $seen]) {
+            $seen === null
+                ? expect($sky->at($event))->toBeNull(gmdate('c', (int) $day))
+                : expect($sky->at($event) ?? INF)->toBeAbout($seen - 30, 31);
+        }
+    }
+    expect($short)->toBeGreaterThan(0);
+})->with([[62.8, 10.0, '2026-03-01']]);

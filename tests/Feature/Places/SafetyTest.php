@@ -55,13 +55,22 @@ it('says to leave by the stand, or by the way out alone where no stand is known'
         ->and($level(3.0, 4.0))->toBe(3.0)->and($level(null, null))->toBeNull();
 });
 
-it('adds the run-up of the sea at the place, double before a wall', function (): void {
+it('adds the highest run-up of two hours of this sea at the place, double before a wall (Stockdon et al. 2006, Rayleigh)', function (): void {
     $place = new Place(['wave_height_m' => 2.0, 'wave_period_s' => 10.0, 'slope' => 0.1, 'wall' => false]);
     $runUp = app(PlaceTide::class)->runUpM($place);
     $place->wall = true;
-    expect($runUp)->toBeAbout(1.1 * (0.35 * 0.1 * 17.668 + 0.5 * sqrt(312.2 * (0.563 * 0.01 + 0.004))), 0.005)
+    $twoPercent = 1.1 * (0.35 * 0.1 * 17.668 + 0.5 * sqrt(312.2 * (0.563 * 0.01 + 0.004)));
+    expect($runUp)->toBeAbout($twoPercent * sqrt(log(720) / log(50)), 0.005)
         ->and(app(PlaceTide::class)->runUpM($place))->toBeAbout(2 * $runUp, 1e-9);
 });
+
+it('answers with the day of a place whatever sea and shore it has', function (
+    float $height, float $period, float $slope, string $says,
+): void {
+    $place = Place::query()->where('name', 'Marrow Shelf')->firstOrFail();
+    $place->update(['wave_height_m' => $height, 'wave_period_s' => $period, 'slope' => $slope, 'wall' => true]);
+    $this->get('/places/'.$place->id.'?day=2026-11-26')->assertOk()->assertSee($says);
+})->with([[20.0, 30.0, 2.0, 'awash'], [20.0, 1.0, 0.005, 'leave by'], [0.0, 1.0, 2.0, 'leave by']]);
 
 it('warns of a station more than 25 km away, and not of a nearer one (judgement)', function (float $north, bool $warns): void {
     $place = new Place([
