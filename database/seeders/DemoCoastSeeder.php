@@ -32,7 +32,7 @@ final class DemoCoastSeeder extends Seeder
                 ['the great drop', WaterKind::Plunge, null, 11.0, null, 25],
             ]],
             ['Marrow Shelf', 'A tidal shelf with seven old posts; the way back floods first.', $sea + [
-                'latitude' => 56.53, 'longitude' => -9.86, 'facing_deg' => 115, 'stand_m' => 5.6, 'way_out_m' => 5.2,
+                'latitude' => 56.53, 'longitude' => -9.86, 'facing_deg' => 115, 'stand_m' => 5.8, 'way_out_m' => 5.4,
                 'wave_height_m' => 0.8, 'wave_period_s' => 8,
                 'slope' => 0.05, 'walk_minutes' => 20,
             ], [
