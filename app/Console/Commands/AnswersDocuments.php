@@ -6,7 +6,10 @@ namespace App\Console\Commands;
 
 use GentlePour\Documents\Fields;
 use GentlePour\InvalidValue;
+use Symfony\Component\Console\Exception\ExceptionInterface;
+use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /**
  * A command that answers one JSON document with another: on standard output and nothing else, 2 on bad input, 1 on anything
@@ -15,6 +18,22 @@ use Symfony\Component\Console\Output\ConsoleOutputInterface;
 trait AnswersDocuments
 {
     private const MOST_BYTES = 2_000_000;
+
+    /** Options and arguments that the command does not have are bad input like any other. */
+    public function run(InputInterface $input, OutputInterface $output): int
+    {
+        try {
+            return parent::run($input, $output);
+        } catch (ExceptionInterface $e) {
+            $option = preg_match('/"-{1,2}([^"]+)" option does not exist/', $e->getMessage(), $m) === 1 ? $m[1] : null;
+            $this->write(['error' => [
+                'field' => $option ?? '', 'message' => ($option === null ? $e->getMessage() : "There is no option {$option}.")
+                    ." See php artisan {$this->getName()} --help.",
+            ]]);
+
+            return self::INVALID;
+        }
+    }
 
     /**
      * @param  string  $file  its path, or - for standard input

@@ -84,6 +84,12 @@ it('answers pour:tide with heights, waters and windows in the station’s own ti
     expect(count($near['stations']))->toBe(3)->and($near['stations'][0]['id'])->toBe('noaa/9447130');
 });
 
+it('needs no database, nor anything that a fresh checkout does not have', function (): void {
+    $words = array_map(escapeshellarg(...), [PHP_BINARY, base_path('artisan'), 'pour:tide', 'demo/orra-haven', '--from=2026-01-01', '--to=2026-01-02']);
+    exec('env -u CACHE_STORE DB_DATABASE=/nowhere/none.sqlite '.implode(' ', $words), $out, $code);
+    expect($code)->toBe(0)->and(json_decode(implode("\n", $out), true)['events'] ?? [])->not->toBe([]);
+});
+
 it('answers pour:sky for a date and for an instant, null where nothing happens', function (): void {
     [$code, $day] = pourWith('pour:sky', '--lat=78.2', '--lon=15.6', '--date=2026-06-21', '--tz=Arctic/Longyearbyen');
     expect($code)->toBe(0)
@@ -130,6 +136,13 @@ it('exits with 2 and the field for every bad option', function (array $words, st
     expect($code)->toBe(2)->and($out['error']['field'])->toBe($field);
 })->with([
     [['pour:tide'], 'station'],
+    [['pour:tide', 'noaa/9447130', '--form=2026-01-01'], 'form'],
+    [['pour:tide', 'noaa/9447130', 'noaa/9447131'], ''],
+    [['pour:sky', 'here'], ''],
+    [['pour:light', '-x'], 'x'],
+    [['pour:solve', '--nonsense=1'], 'nonsense'],
+    [['pour:motion', '--nonsense'], 'nonsense'],
+    [['pour:windows', '--nonsense'], 'nonsense'],
     [['pour:tide', 'no/such', '--from=2026-01-01', '--to=2026-01-02'], 'station'],
     [['pour:tide', 'noaa/9447130', '--from=20000-01-01', '--to=2026-01-02'], 'from'],
     [['pour:tide', 'noaa/9447130', '--from=2026-01-02', '--to=2026-01-01'], 'to'],
