@@ -7,6 +7,48 @@ namespace GentlePour;
 /** Numbers as a person writes them. */
 final class Numeral
 {
+    private const FRACTIONS = [
+        '½' => ' 1/2', '⅓' => ' 1/3', '⅔' => ' 2/3', '¼' => ' 1/4', '¾' => ' 3/4',
+        '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8',
+    ];
+
+    /** “1½” and “1 1/2” as 1.5, so that what stands before a fraction is never read into it; “½” as 1/2. */
+    public static function withoutMixed(string $written): string
+    {
+        return (string) preg_replace_callback(
+            '#(?<![\d.,/])(\d+)\s+([1-7])/([2-8])(?![\d.,/])#u',
+            static fn (array $m): string => (string) round((float) $m[1] + (float) $m[2] / (float) $m[3], 6),
+            trim(strtr($written, ['⁄' => '/'] + self::FRACTIONS)),
+        );
+    }
+
+    /** Whether a comma in it may set thousands off as well as decimals: “1,600”. */
+    public static function mayMeanThousands(string $written): bool
+    {
+        return preg_match('/(?<![\d.,])[1-9]\d{0,2}(?:,\d{3})+(?![\d.,])/', $written) === 1;
+    }
+
+    /** “1,600”, “1.600” and “1 600” as 1600, where decimals make no sense; anything else as it is. */
+    public static function withoutThousands(string $written): string
+    {
+        return (string) preg_replace_callback(
+            '/(?<![\d.,])[1-9]\d{0,2}(?:[.,\s]\d{3})+(?![\d.,])/u',
+            static fn (array $m): string => (string) preg_replace('/\D/u', '', $m[0]), $written,
+        );
+    }
+
+    /** What a person is asked who wrote “1,600”: “may mean 1.600 or 1600; write which.” */
+    public static function whichOfTwo(string $written): string
+    {
+        return 'may mean '.strtr(trim($written), [',' => '.']).' or '.strtr(trim($written), [',' => '']).'; write which.';
+    }
+
+    /** Whether two numbers stand beside each other, as in “0.9 3”. */
+    public static function isTwo(string $written): bool
+    {
+        return preg_match('/\d\s+[.,]?\d/u', $written) === 1;
+    }
+
     /** To so many decimals at most, without noughts behind the last figure that says something. */
     public static function short(float $value, int $decimals = 2): string
     {

@@ -46,6 +46,9 @@ final class Unit
      */
     public static function read(string $written, string $unit): ?float
     {
+        if (Numeral::mayMeanThousands($written)) {
+            return null;
+        }
         $text = self::plain($written);
         $ofForce = '/^(?:force|beaufort|bft|f)(\d{1,2}(?:\.\d+)?)$|^(\d{1,2}(?:\.\d+)?)bft$/';
         if ($unit === 'm/s' && preg_match($ofForce, $text, $force) === 1) {
@@ -85,9 +88,9 @@ final class Unit
     /** Without blanks, in small letters, with a point, fractions written out. */
     private static function plain(string $written): string
     {
-        $text = mb_strtolower((string) preg_replace('/\s+/u', '', $written));
+        $text = Numeral::withoutMixed(strtr($written, self::FRACTIONS));
+        $text = mb_strtolower((string) preg_replace('/\s+/u', '', $text));
         $text = strtr($text, [',' => '.', '−' => '-', '–' => '-', '’' => "'", '”' => '"']);
-        $text = strtr($text, self::FRACTIONS);
 
         return str_starts_with($text, '-.') ? '-0'.substr($text, 1) : $text;
     }

@@ -8,6 +8,7 @@ use Closure;
 use GentlePour\Bounds;
 use GentlePour\InvalidValue;
 use GentlePour\Limit;
+use GentlePour\Numeral;
 use GentlePour\Unit;
 use Illuminate\Contracts\Validation\ValidationRule;
 
@@ -32,6 +33,11 @@ final readonly class Quantity implements ValidationRule
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         if (! is_scalar($value) || preg_match(Decimal::PATTERN, (string) $value) !== 1 || preg_match('/\d/', (string) $value) !== 1) {
+            if (is_string($value) && Numeral::mayMeanThousands($value)) {
+                $fail($this->bounds->what.' '.Numeral::whichOfTwo($value));
+
+                return;
+            }
             $fail($this->bounds->what.' must be a number, like '.match ($this->bounds->unit) {
                 'm/s' => '2.5, 20 kn, 25 mph or force 6.',
                 'm' => '2.5 or 12 ft.',

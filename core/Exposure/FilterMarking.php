@@ -28,8 +28,11 @@ final readonly class FilterMarking
     /** @throws UnreadableMarking when no meaning is found, or none of a filter that exists */
     public static function parse(string $written): self
     {
-        $text = self::plain($written);
-        $readings = self::unambiguous($text, $written) ?? self::ambiguous($text, $written);
+        $readings = self::saidTwice($written);
+        if ($readings === null) {
+            $text = self::plain($written);
+            $readings = self::unambiguous($text, $written) ?? self::ambiguous($text, $written);
+        }
         foreach ($readings as $reading) {
             if ($reading['stops']->value > self::DARKEST_STOPS) {
                 throw UnreadableMarking::tooDark($written);
@@ -52,12 +55,17 @@ final readonly class FilterMarking
         if (preg_match('/^(nd|x)?(\d+(?:\.\d+)?)(?:-|–|to)(?:nd|x)?(\d+(?:\.\d+)?)(stops?|st|ev|x)?$/', $text, $m) !== 1) {
             throw UnreadableMarking::range($written);
         }
+        $asDensity = ($m[4] ?? '') === '' && $m[1] === 'nd' && str_contains($m[2], '.') && str_contains($m[3], '.');
         $asFactor = match ($m[4] ?? '') {
             'x' => true,
             '' => $m[1] !== '' || (float) $m[3] > 16,
             default => false,
         };
-        $stops = static fn (string $n): Stops => $asFactor ? Stops::ofFactor((float) $n) : Stops::of((float) $n);
+        $stops = static fn (string $n): Stops => match (true) {
+            $asDensity => Stops::ofDensity((float) $n),
+            $asFactor => Stops::ofFactor((float) $n),
+            default => Stops::of((float) $n),
+        };
         [$from, $to] = [$stops($m[2]), $stops($m[3])];
 
         return $from->value < $to->value && $to->value <= self::DARKEST_STOPS ? [$from, $to] : throw UnreadableMarking::range($written);
@@ -105,11 +113,43 @@ final readonly class FilterMarking
         return str_starts_with($meaning, 'density') ? $said : $said.', density '.number_format($stops->density(), 1);
     }
 
+    /** @throws UnreadableMarking when it is two numbers */
     private static function plain(string $written): string
     {
-        $text = mb_strtolower((string) preg_replace('/\s+/u', '', $written));
+        $text = mb_strtolower(Numeral::withoutMixed($written));
+        if (preg_match('/^(?:nd|x)|,/u', $text) === 1) {
+            $text = Numeral::withoutThousands($text);
+        }
+        if (Numeral::isTwo($text)) {
+            throw UnreadableMarking::unknown($written);
+        }
+        $text = strtr((string) preg_replace('/\s+/u', '', $text), [',' => '.', '×' => 'x', '#' => '']);
 
-        return strtr($text, [',' => '.', '×' => 'x', '½' => '1/2', '⅓' => '1/3', '⅔' => '2/3', '⁄' => '/', '#' => '']);
+        // “10 stop ND”
+        return (string) preg_replace('/(?<=stop|stops|st|ev|x)-?nd$/', '', $text);
+    }
+
+    /**
+     * “ND0.9 3 stops”, “ND64 6 stops”: the marking and its stops beside it, which must agree within a fifth of a stop.
+     *
+     * @return non-empty-list<array{stops: Stops, meaning: string}>|null null where it is said once
+     *
+     * @throws UnreadableMarking when the two do not agree
+     */
+    private static function saidTwice(string $written): ?array
+    {
+        $twice = '/^(.*\d\S*)[\s,(]+(\d+(?:[.,]\d+)?\s*-?\s*(?:f-?)?(?:stops?|st|ev))\)?$/iu';
+        if (preg_match($twice, Numeral::withoutMixed($written), $m) !== 1) {
+            return null;
+        }
+        $stops = self::parse($m[2])->stops();
+        foreach (self::parse(rtrim($m[1], ' ,='))->readings as $reading) {
+            if (abs($reading['stops']->value - $stops->value) <= 0.2) {
+                return [['stops' => $stops, 'meaning' => 'stops']];
+            }
+        }
+
+        throw UnreadableMarking::disagreeing($written);
     }
 
     /** @return non-empty-list<array{stops: Stops, meaning: string}>|null */
@@ -117,6 +157,12 @@ final readonly class FilterMarking
     {
         $one = static fn (Stops $stops, string $meaning): array => [['stops' => $stops, 'meaning' => $meaning]];
 
+        if (preg_match('#^1/(\d{1,6})$#', $text, $m) === 1 && ((int) $m[1] > 9 || in_array((int) $m[1], [2, 4, 8], true))) {
+            // A share of the light, as a rule; up to an eighth it may be meant as part of a stop.
+            $share = ['stops' => Stops::ofFactor((float) $m[1]), 'meaning' => 'transmittance 1/'.$m[1]];
+
+            return (int) $m[1] > 9 ? [$share] : [$share, ['stops' => Stops::of(1 / (int) $m[1]), 'meaning' => 'stops']];
+        }
         if (preg_match('#^(?:nd)?(\d+(?:\.\d+)?)(?:/(\d+))?-?(?:f-?)?(?:stops?|st|ev)$#', $text, $m) === 1
             || preg_match('#^(\d)/(\d)$#', $text, $m) === 1) {
             $under = (float) ($m[2] ?? 1);

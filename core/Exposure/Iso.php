@@ -6,6 +6,7 @@ namespace GentlePour\Exposure;
 
 use GentlePour\InvalidValue;
 use GentlePour\Limit;
+use GentlePour\Numeral;
 
 /** An ISO speed S, arithmetic scale. */
 final readonly class Iso
@@ -26,10 +27,14 @@ final readonly class Iso
         return self::of(100 * 2 ** ($thirds / 3));
     }
 
-    /** @throws InvalidValue when it cannot be read or is out of bounds */
+    /**
+     * “100”, “ISO 64”, “ISO-200”, “1,600”, “1.600”.
+     *
+     * @throws InvalidValue when it cannot be read or is out of bounds
+     */
     public static function parse(string $written): self
     {
-        $text = mb_strtolower((string) preg_replace(['/\s+/u', '/^\s*iso/i'], ['', ''], $written));
+        $text = Numeral::withoutThousands((string) preg_replace('/^\s*iso\s*[-:]?\s*|\s+$/iu', '', trim($written)));
         if (preg_match('/^\d+(\.\d+)?$/', $text) !== 1) {
             throw UnreadableSetting::iso($written);
         }

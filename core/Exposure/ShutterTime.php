@@ -6,6 +6,7 @@ namespace GentlePour\Exposure;
 
 use GentlePour\InvalidValue;
 use GentlePour\Limit;
+use GentlePour\Numeral;
 
 /** How long the shutter is open, in seconds. Exact always; the dial's name for it only at the edge. */
 final readonly class ShutterTime
@@ -31,8 +32,8 @@ final readonly class ShutterTime
     }
 
     /**
-     * Reads a time as people write it: 1/60, 1/60 s, 0.8, 0,8, 0"8, 15", 30 s, 2m30s, 2:30, 1'30", 4 min, ½. A name on
-     * the dial gives the dial's exact value; anything else is taken as written.
+     * Reads a time as people write it: 1/60, 1/60 s, 0.8, 0,8, 0"8, 15", 30 s, 2m30s, 2:30, 1'30", 4 min, ½, 1½, ½ min, 1h30. A name on
+     * the dial gives the dial's exact value; anything else is taken as written. “1,600” is refused: it may be 1.6 or 1600.
      *
      * @throws InvalidValue when it cannot be read or is out of bounds
      */
@@ -43,8 +44,15 @@ final readonly class ShutterTime
         if ($dial !== null) {
             return self::onDial($dial);
         }
-        if (preg_match('#^(\d+(?:\.\d+)?)/(\d+(?:\.\d+)?)$#', $text, $m) === 1) {
-            return (float) $m[2] > 0 ? self::ofSeconds((float) $m[1] / (float) $m[2]) : throw UnreadableSetting::shutter($written);
+        if (preg_match('#^(\d+(?:\.\d+)?)/(\d+(?:\.\d+)?)([hm]?)$#', $text, $m) === 1) {
+            return (float) $m[2] > 0
+                ? self::ofSeconds((float) $m[1] / (float) $m[2] * ['' => 1, 'm' => 60, 'h' => 3600][$m[3]])
+                : throw UnreadableSetting::shutter($written);
+        }
+        if (preg_match('/^(\d+)h([\d.]+)$/', $text, $m) === 1) {
+            return (float) $m[2] < 60
+                ? self::ofSeconds(3600 * (float) $m[1] + 60 * (float) $m[2])
+                : throw UnreadableSetting::shutter($written);
         }
         if (preg_match('/^\d*\.?\d+$/', $text) === 1) {
             return self::ofSeconds((float) $text);
@@ -71,13 +79,22 @@ final readonly class ShutterTime
         return preg_match('/^\d*\.?\d+$/', $text) === 1 ? self::ofSeconds((float) $text) : self::parse($written);
     }
 
-    /** Lower case, no blanks, one spelling for every unit and mark; a lone “s” goes, since seconds are meant anyway. */
+    /**
+     * Lower case, no blanks, one spelling for every unit and mark; a lone “s” goes, since seconds are meant anyway.
+     *
+     * @throws UnreadableSetting when it is two numbers, or may be either of two
+     */
     private static function plain(string $written): string
     {
-        $text = mb_strtolower((string) preg_replace('/\s+/u', '', $written));
-        $text = strtr($text, [
-            '½' => '1/2', '¼' => '1/4', '⅓' => '1/3', '⅛' => '1/8', '⁄' => '/', ',' => '.',
-            '”' => '"', '″' => '"', "''" => '"', '’' => "'", '′' => "'",
+        $mixed = Numeral::withoutMixed($written);
+        if (Numeral::isTwo($mixed)) {
+            throw UnreadableSetting::shutter($written);
+        }
+        if (Numeral::mayMeanThousands($mixed)) {
+            throw UnreadableSetting::twoWays($written);
+        }
+        $text = strtr(mb_strtolower((string) preg_replace('/\s+/u', '', $mixed)), [
+            ',' => '.', '”' => '"', '″' => '"', "''" => '"', '’' => "'", '′' => "'",
         ]);
         $text = (string) preg_replace('/^(\d+)"(\d+)$/', '$1.$2', $text);
         $text = (string) preg_replace(['/(hours?|hrs?)/', '/(minutes?|mins?|\')/', '/(seconds?|secs?|")/'], ['h', 'm', 's'], $text);

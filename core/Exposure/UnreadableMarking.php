@@ -14,6 +14,11 @@ final class UnreadableMarking extends InvalidValue
         return new self(self::quoted($given).' is not a filter marking; write it as engraved, like ND8, 0.9, 8x or 10 stops.');
     }
 
+    public static function disagreeing(string $given): self
+    {
+        return new self(self::quoted($given).' says two strengths that are not the same; write the one that you trust.');
+    }
+
     public static function tooDark(string $given): self
     {
         return new self(self::quoted($given).' would be darker than any filter, beyond 24 stops.');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GentlePour\Exposure;
 
 use GentlePour\InvalidValue;
+use GentlePour\Numeral;
 
 /** A shutter time, aperture or ISO that was written in a way nobody writes it. */
 final class UnreadableSetting extends InvalidValue
@@ -12,6 +13,11 @@ final class UnreadableSetting extends InvalidValue
     public static function shutter(string $given): self
     {
         return new self(self::quoted($given).' is not a shutter time; write it like 1/60, 0.8, 30 or 2m30s.');
+    }
+
+    public static function twoWays(string $given): self
+    {
+        return new self(self::quoted($given).' '.Numeral::whichOfTwo($given));
     }
 
     public static function aperture(string $given): self
