@@ -179,7 +179,7 @@ enum Limit
             self::TideHeight => Bounds::of('A height', -30, 30, 'm'),
             self::MarkHeight => Bounds::of('The height', -10, 30, 'm'),
             self::MeanLevel => Bounds::of('The mean level', -50, 50, 'm'),
-            self::TideMinutes => Bounds::of('The difference in time', -720, 720, 'min'),
+            self::TideMinutes => Bounds::of('The difference in time', -840, 840, 'min'),
             self::TideDifference => Bounds::of('The difference in height', -20, 20, 'm'),
             self::TideRatio => Bounds::of('The ratio of heights', -1, 10),
             self::StandLevel => Bounds::of('The level', -5, 60, 'm'),

@@ -19,7 +19,7 @@ final readonly class SubordinateOffsets
     ) {
     }
 
-    /** @throws InvalidValue when a time is beyond twelve hours, or a height beyond a factor of 10 or 20 m */
+    /** @throws InvalidValue when a time is beyond fourteen hours, or a height beyond a factor of 10 or 20 m */
     public static function of(float $highMinutes, float $lowMinutes, bool $ratio, float $high, float $low): self
     {
         foreach ([$highMinutes, $lowMinutes] as $minutes) {

@@ -338,3 +338,31 @@ it('drops wiggles of less than a centimetre, the least first, and keeps the ends
         ->and($twins(true, 3.1, 3.0))->toBe([0.0, 20000.0, 45000.0])->and($twins(false, 3.1, 3.0))->toBe([0.0, 25000.0, 45000.0])
         ->and($twins(true, 3.0, 3.1))->toBe([0.0, 25000.0, 45000.0])->and($twins(false, 3.0, 3.1))->toBe([0.0, 20000.0, 45000.0]);
 });
+
+it('takes the differences of every subordinate station in the catalogue, also those of more than half a day', function (): void {
+    $file = gzopen(dirname(__DIR__, 3).'/data/stations.ndjson.gz', 'rb') ?: throw new LogicException;
+    $taken = 0;
+    $longest = 0.0;
+    while (($line = gzgets($file, 65536)) !== false) {
+        $offsets = json_decode($line, true)['offsets'] ?? null;
+        if ($offsets !== null) {
+            $of = SubordinateOffsets::of($offsets['high_min'], $offsets['low_min'], $offsets['kind'] === 'ratio', $offsets['high'], $offsets['low']);
+            $taken++;
+            $longest = max($longest, $of->lowMinutes);
+        }
+    }
+    gzclose($file);
+    expect($taken)->toBeGreaterThan(1000)->and($longest)->toBe(741.0)
+        ->and(fn () => SubordinateOffsets::of(841, 0, true, 1, 1))->toBeRefused('difference in time');
+});
+
+it('predicts the same at both ends of a day as in the middle of another, where the waters come twelve hours later', function (): void {
+    $diurnal = [new Harmonic('K1', 0.15, 40.0), new Harmonic('O1', 0.14, 30.0)];
+    $reference = HarmonicCurve::of($diurnal, constituents(), 0.0, 1_767_225_600.0, 1_767_312_000.0);
+    $wide = HarmonicCurve::of($diurnal, constituents(), 0.0, 1_766_966_400.0, 1_767_571_200.0);
+    $offsets = SubordinateOffsets::of(696, 741, true, 0.48, 0.48);
+    foreach ([0, 600, 43200, 85800, 86400] as $after) {
+        expect(SubordinateCurve::of($reference, $offsets)->heightM(1_767_225_600.0 + $after))
+            ->toBeAbout(SubordinateCurve::of($wide, $offsets)->heightM(1_767_225_600.0 + $after), 1e-4);
+    }
+});
