@@ -97,14 +97,16 @@ final readonly class Fields
     }
 
     /** @return list<self> */
-    public function children(string $name): array
+    public function children(string $name, int $most = PHP_INT_MAX): array
     {
+        $items = $this->atMost($name, $most);
+
         return array_map(
             fn (int $i, mixed $value): self => is_array($value) && ($value === [] || ! array_is_list($value))
                 ? new self($value, $this->at($name).'.'.$i)
                 : throw (new InvalidValue('Each of '.$this->called($name).' must be an object.'))->at($this->at($name).'.'.$i),
-            array_keys($this->items($name)),
-            $this->items($name),
+            array_keys($items),
+            $items,
         );
     }
 
@@ -166,10 +168,7 @@ final readonly class Fields
     /** @return list<ShutterTime> */
     public function shutters(string $name, int $most): array
     {
-        $items = $this->items($name);
-        if (count($items) > $most) {
-            throw (new InvalidValue("At most {$most} of them."))->at($this->at($name));
-        }
+        $items = $this->atMost($name, $most);
         $list = new self($items, $this->at($name));
 
         return array_map(static fn (int $i): ShutterTime => $list->shutter((string) $i), array_keys($items));
@@ -259,6 +258,18 @@ final readonly class Fields
         $value = $this->values[$name] ?? throw $this->missing($name);
 
         return $this->make(static fn (): mixed => $read($value), $name);
+    }
+
+    /**
+     * @return list<mixed>
+     *
+     * @throws InvalidValue when there are more
+     */
+    private function atMost(string $name, int $most): array
+    {
+        $items = $this->items($name);
+
+        return count($items) <= $most ? $items : throw (new InvalidValue("At most {$most} of them."))->at($this->at($name));
     }
 
     /** @return list<mixed> */

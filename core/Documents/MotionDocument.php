@@ -29,6 +29,8 @@ final class MotionDocument
 {
     private const EVALUATIONS_AT_MOST = 500;
 
+    private const SUBJECTS_AT_MOST = 40;
+
     /** Names that the answer gives to parts of its own. */
     private const TAKEN_NAMES = ['water', 'clouds', 'stops_apart', 'pairs', 'frames'];
 
@@ -53,7 +55,7 @@ final class MotionDocument
             [$out['water'], $target] = self::moving($in, 'water', $in, $sensor, $focal, $times);
             $targets = $target === null ? [] : [$target];
         }
-        foreach ($in->children('subjects') as $i => $subject) {
+        foreach ($in->children('subjects', self::SUBJECTS_AT_MOST) as $i => $subject) {
             $name = $subject->textOr('name', 'subject '.($i + 1));
             if (in_array($name, $names, true)) {
                 throw $subject->refusal(

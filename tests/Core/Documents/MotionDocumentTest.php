@@ -106,6 +106,14 @@ it('reckons clouds by kind, by dew point and by where the wind comes from', func
     expect($rate(['base_m' => 1000]))->toBeAbout($rate(['base_m' => 2000]) * 2, 1e-12);
 });
 
+it('takes forty subjects, and says that more are too many', function (): void {
+    $with = fn (int $n): array => [
+        'subjects' => array_map(fn (int $i): array => ['name' => "foam {$i}", 'water' => ['kind' => 'foam', 'speed_m_s' => 0.2], 'distance_m' => 4], range(1, $n)),
+    ];
+    expect(motion($with(40))['subjects'])->toHaveCount(40)
+        ->and(fn () => motion($with(41)))->toBeRefused('At most 40 of them.', 'subjects');
+});
+
 it('gives several subjects a window each, and the one that suits them all', function (): void {
     $out = motion([
         'look' => 'silk',
