@@ -26,7 +26,7 @@ return new class extends Migration
         DB::statement('CREATE INDEX frames_taken ON frames (opened_at, id) WHERE open_s IS NOT NULL');
         DB::statement('CREATE INDEX frames_waiting ON frames (id) WHERE open_s IS NULL');
         DB::statement(
-            'CREATE INDEX frames_verdicts ON frames (water_kind, judged_at, blur, open_s, middle_s, role)
+            'CREATE INDEX frames_verdicts ON frames (water_kind, judged_at, blur, open_s, planned_s, middle_s, role)
             WHERE judged_at IS NOT NULL AND open_s IS NOT NULL',
         );
         DB::statement('CREATE INDEX frames_listed ON frames (shot_list_id) WHERE shot_list_id IS NOT NULL');

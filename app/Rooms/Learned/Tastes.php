@@ -27,13 +27,14 @@ final readonly class Tastes
     {
         $own = $this->own($kind);
         $since = is_string($own['since'] ?? null) ? Carbon::parse($own['since']) : null;
-        $frames = Frame::query()->select(['open_s', 'middle_s', 'blur', 'role'])
+        $frames = Frame::query()->select(['open_s', 'planned_s', 'middle_s', 'blur', 'role'])
             ->where('water_kind', $kind->value)->whereNotNull('judged_at')->whereNotNull('open_s')
             ->when($since, static fn ($query) => $query->where('judged_at', '>', $since))
             ->latest('judged_at')->limit(self::VERDICTS)->get();
         $verdicts = [];
         foreach ($frames as $frame) {
-            if ($frame->blur !== null && $frame->open_s !== null && $frame->middle_s !== null && ($frame->role?->tellsTaste() ?? true)) {
+            if ($frame->blur !== null && $frame->open_s !== null && $frame->middle_s !== null && ($frame->role?->tellsTaste() ?? true)
+                && Taste::tells($frame->planned_s, $frame->open_s)) {
                 $verdicts[] = [log($frame->open_s / $frame->middle_s, 2), $frame->blur];
             }
         }

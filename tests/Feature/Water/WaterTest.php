@@ -184,6 +184,15 @@ it('sets a taste by hand, forgets it, and learns from verdicts again', function 
     $this->put('/water/taste/lava', ['stops' => '1'])->assertNotFound();
 });
 
+it('learns nothing of taste from a frame that was closed early', function (): void {
+    $frame = Frame::query()->where('water_kind', 'cascade')->whereNotNull('open_s')->firstOrFail();
+    $verdicts = tastes()->of(WaterKind::Cascade)->verdicts;
+    $frame->update(['open_s' => $frame->planned_s / 3]);
+    expect(tastes()->of(WaterKind::Cascade)->verdicts)->toBe($verdicts - 1);
+    $frame->update(['open_s' => $frame->planned_s * 1.1]);
+    expect(tastes()->of(WaterKind::Cascade)->verdicts)->toBe($verdicts);
+});
+
 it('undoes the forgetting of a taste that was never set by hand', function (): void {
     $before = tastes()->of(WaterKind::Cascade)->stops;
     expect($before)->not->toBe(0.0);
