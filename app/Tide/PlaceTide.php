@@ -54,6 +54,10 @@ final readonly class PlaceTide
             return [];
         }
         $said = $station->madeUp ? ['This station is made up for the demo.'] : [];
+        if (str_starts_with($place->timezone, 'Etc/')) {
+            $said[] = 'Times here are of UTC'.now($place->zone())->format('P').' all the year: the catalogue has no time zone for this '
+                .'station. Where clocks change, name the zone of the place.';
+        }
         $left = $station->unknown($this->catalogue->constituents());
         if ($left !== []) {
             $said[] = 'Left out, unknown to the predictor: '.implode(

@@ -84,6 +84,13 @@ it('warns of a station more than 25 km away, and not of a nearer one (judgement)
     expect(app(PlaceTide::class)->cautions($place))->toBe([]);
 })->with([[0.22, false], [0.23, true], [-0.23, true]]); // a degree is 111.2 km
 
+it('says so where the catalogue has a bare offset for the clock of a station', function (): void {
+    $place = Place::query()->where('name', 'Marrow Shelf')->firstOrFail();
+    $said = fn (string $zone): string => implode(' ', app(PlaceTide::class)->cautions($place->fill(['timezone' => $zone])));
+    expect($said('Etc/GMT-1'))->toContain('Times here are of UTC+01:00 all the year')->and($said('Europe/London'))->not->toContain('all the year')
+        ->and($said('UTC'))->not->toContain('all the year');
+});
+
 it('asks for the sun by the side of the lens it stands on: ahead, left, right, behind (common practice)', function (SunSide $side, ?array $arc): void {
     expect($side->arcDeg())->toBe($arc);
 })->with([
