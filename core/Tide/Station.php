@@ -39,9 +39,17 @@ final readonly class Station
     /** @return list<string> the datums that heights can be given above */
     public function datumNames(): array
     {
-        $datums = ($this->reference ?? $this)->datums;
+        $datums = $this->levels();
 
         return isset($datums['MSL']) ? array_keys($datums) : [];
+    }
+
+    /** @return array<string, float> the station's own datums where they name what its heights count from, else those of its reference */
+    private function levels(): array
+    {
+        $own = isset($this->datums['MSL'], $this->datums[$this->defaultDatum()]);
+
+        return $own || $this->reference === null ? $this->datums : $this->reference->datums;
     }
 
     /** What heights count from unless another is asked for: chart datum, or else mean sea level. */
@@ -53,7 +61,7 @@ final readonly class Station
     }
 
     /**
-     * The tide over a span.
+     * The tide over a span. What a subordinate station does to heights, it does to those above chart datum; another datum only shifts them.
      *
      * @throws InvalidValue when the datum is not the station's, or the span is not one to predict
      */
@@ -63,14 +71,24 @@ final readonly class Station
             throw (new InvalidValue("The catalogue has no harmonic constants for {$this->name}."))->at('station');
         }
         $datum ??= $this->defaultDatum();
-        $own = $this->reference ?? $this;
-        if ($datum !== 'MSL' && ! isset($own->datums[$datum], $own->datums['MSL'])) {
+        $base = $this->offsets === null ? $datum : $this->defaultDatum();
+        $levels = $this->levels();
+        if (($datum !== 'MSL' || $datum !== $base) && ! isset($levels[$datum], $levels['MSL'])) {
             throw InvalidValue::notOneOf('The datum', $datum, $this->datumNames() === [] ? ['MSL'] : $this->datumNames())->at('datum');
         }
-        $mean = $datum === 'MSL' ? 0.0 : $own->datums['MSL'] - $own->datums[$datum];
+        $datums = ($this->reference ?? $this)->datums;
+        $mean = $base === 'MSL' ? 0.0 : $datums['MSL'] - $datums[$base];
         $curve = HarmonicCurve::of($this->harmonics, $constituents, $mean, $fromUnix, $toUnix);
+        if ($this->offsets === null) {
+            return $curve;
+        }
+        $here = SubordinateCurve::of($curve, $this->offsets);
+        if ($datum === $base) {
+            return $here;
+        }
+        $shift = $levels[$base] - $levels[$datum];
 
-        return $this->offsets === null ? $curve : SubordinateCurve::of($curve, $this->offsets);
+        return SubordinateCurve::of($here, SubordinateOffsets::of(0, 0, false, $shift, $shift));
     }
 
     /** @return list<Harmonic> those that the predictor does not know and leaves out, largest first */

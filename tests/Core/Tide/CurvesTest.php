@@ -159,8 +159,8 @@ it('shifts by metres, and a reference that never turns as a whole', function ():
 });
 
 it('refuses offsets that no place has', function (): void {
-    expect(fn () => SubordinateOffsets::of(721, 0, true, 1, 1))->toBeRefused('time')
-        ->and(fn () => SubordinateOffsets::of(0, -721, true, 1, 1))->toBeRefused('time')
+    expect(fn () => SubordinateOffsets::of(841, 0, true, 1, 1))->toBeRefused('time')
+        ->and(fn () => SubordinateOffsets::of(0, -841, true, 1, 1))->toBeRefused('time')
         ->and(fn () => SubordinateOffsets::of(0, 0, true, 11, 1))->toBeRefused('ratio')
         ->and(fn () => SubordinateOffsets::of(0, 0, true, 1, 11))->toBeRefused('ratio')
         ->and(fn () => SubordinateOffsets::of(0, 0, false, 21, 0))->toBeRefused('height')

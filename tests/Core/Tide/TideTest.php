@@ -339,6 +339,31 @@ it('drops wiggles of less than a centimetre, the least first, and keeps the ends
         ->and($twins(true, 3.0, 3.1))->toBe([0.0, 25000.0, 45000.0])->and($twins(false, 3.0, 3.1))->toBe([0.0, 20000.0, 45000.0]);
 });
 
+it('only shifts heights by the datum, also where a subordinate station stretches them by ratios', function (): void {
+    $of = fn (array $datums, ?SubordinateOffsets $offsets, ?Station $reference): Station => new Station(
+        'made/1', 'Made Harbour', 57.0, -7.0, 'UTC', 'MLLW', $datums, [new Harmonic('M2', 1.5, 30.0), new Harmonic('K1', 0.2, 10.0)], $offsets, $reference, '',
+        '', true,
+    );
+    $reference = $of(['MSL' => 5.0, 'MLLW' => 3.0, 'MHW' => 6.5], null, null);
+    $ratios = SubordinateOffsets::of(20, 35, true, 0.5, 0.4);
+    $heights = fn (Station $station, ?string $datum): array => array_map(
+        fn (TideEvent $e): float => $e->heightM, $station->curve(constituents(), at('2026-10-01'), at('2026-10-05'), $datum)->events(),
+    );
+    $shifts = fn (Station $station, string $datum): array => array_map(
+        fn (float $over, float $chart): float => round($over - $chart, 9), $heights($station, $datum), $heights($station, null),
+    );
+    // Its own datums where it has them, else its reference's.
+    [$own, $bare] = [$of(['MSL' => 2.0, 'MLLW' => 1.0, 'MHW' => 2.8], $ratios, $reference), $of([], $ratios, $reference)];
+    expect(array_unique($shifts($own, 'MHW')))->toBe([-1.8])->and(array_unique($shifts($own, 'MSL')))->toBe([-1.0])
+        ->and(array_unique($shifts($bare, 'MHW')))->toBe([-3.5])->and(array_unique($shifts($bare, 'MSL')))->toBe([-2.0])
+        ->and(array_unique($shifts($reference, 'MHW')))->toBe([-3.5])
+        ->and(fn () => $heights($own, 'LAT'))->toBeRefused('MSL', 'datum')
+        ->and($own->datumNames())->toBe(['MSL', 'MLLW', 'MHW']);
+    // A ratio is of heights above chart datum.
+    $theirs = $heights($reference, null);
+    expect($heights($own, 'MLLW')[1])->toBeAbout($theirs[1] * ($theirs[1] > 2 ? 0.5 : 0.4), 1e-9);
+});
+
 it('takes the differences of every subordinate station in the catalogue, also those of more than half a day', function (): void {
     $file = gzopen(dirname(__DIR__, 3).'/data/stations.ndjson.gz', 'rb') ?: throw new LogicException;
     $taken = 0;
