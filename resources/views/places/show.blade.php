@@ -37,7 +37,7 @@
             @foreach ($place->marks as $mark)
                 @php($learned = $mark->learned())
                 <article class="mark">
-                    <div class="foot-line is-tight"><b>{{ $mark->name }}</b> <span class="mark-figure">{{ $mark->heightM() === null ? 'no height yet' : ($mark->above ? 'above ' : 'below ').number_format($mark->heightM(), 2).' m' }}</span>
+                    <div class="foot-line is-tight"><b>{{ $mark->name }}</b> <span class="mark-figure">{{ $mark->heightM() === null ? 'no height yet' : ($mark->above ? 'above ' : 'below ').$write->metres($mark->heightM(), 2) }}</span>
                         @if ($mark->height_m === null)<span class="hint">learned</span>@endif
                         <a class="hint" href="{{ route('windows', ['place' => $place->id, 'mark' => $mark->id, 'light' => 'golden']) }}">find windows</a></div>
                     @if ($mark->sightings->isNotEmpty())

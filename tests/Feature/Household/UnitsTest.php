@@ -49,7 +49,7 @@ it('keeps the units and shows everything in them, on every page', function (): v
     $this->get('/bench?'.http_build_query(benchQuery(['wind' => '12.287'])))->assertOk()
         ->assertSee('name="distance" value="26.25"', false)->assertSee('name="in[distance]" value="ft"', false)->assertSee('name="speed" value="8.95"', false)
         ->assertSee('name="wind" value="6"', false)->assertSee('8.9 mph')->assertSee('name="focal" value="24"', false);
-    $this->get('/places/'.$shelf->id.'?day=2026-11-26')->assertOk()->assertSee('ft')->assertSee(' pm')->assertDontSee(' m of run-up');
+    $this->get('/places/'.$shelf->id.'?day=2026-11-26')->assertOk()->assertSee('ft')->assertSee(' pm')->assertDontSee(' m of run-up')->assertSee('above 13.29 ft')->assertDontSee('above 4.05 m');
     $this->get('/places/'.$shelf->id.'/edit')->assertSee('name="stand_m" value="19.03"', false);
     $this->get('/')->assertOk()->assertSee('tide to');
     foreach (['/water', '/log', '/log/1', '/windows?place=2&mark=2&light=golden', '/places', '/subjects/3', '/water/clouds', '/water/buoy', '/kit', '/card', '/shoot'] as $path) {
