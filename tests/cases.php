@@ -139,7 +139,7 @@ function benchQuery(array $changes = []): array
     return $changes + [
         'kind' => 'cascade', 'measure' => 'speed', 'speed' => '4', 'camera' => '1', 'lens' => '1', 'focal' => '24', 'distance' => '8',
         'look' => 'silk',
-        'look_was' => 'silk', 'target' => '', 'aperture' => 'f/11', 'shutter' => '1/60', 'iso' => '100', 'bias' => '0', 'longest' => '',
+        'look_was' => 'silk', 'feature' => '0.25', 'target' => '', 'aperture' => 'f/11', 'shutter' => '1/60', 'iso' => '100', 'bias' => '0', 'longest' => '',
     ];
 }
 
@@ -165,7 +165,7 @@ function openBench(array $changes = []): Bench
 {
     app()->instance('request', Request::create('/'));
 
-    return app(Workbench::class)->open(BenchForm::of([...app(BenchFiller::class)->defaults(), ...$changes]));
+    return app(Workbench::class)->open(BenchForm::of([...app(BenchFiller::class)->defaults(), 'feature' => '0.25', ...$changes]));
 }
 
 /** A day board of one of the demo's places. */

@@ -91,9 +91,12 @@ final class MotionDocument
         $framing = $in->make(static fn (): Framing => new Framing($sensor, $focal, $distance, $in->numberOr('oblique_deg', 0.0)));
         $fields = $in->child('water');
         $spec = self::spec($fields);
-        $water = $fields->make(static fn (): MovingWater => $spec->in($framing));
+        $water = $fields->make(static fn (): MovingWater => $spec->orUsual()->in($framing));
         $bands = LookBands::of($water, $framing);
         $out = self::waterOut($spec->kind, $water, $framing, $bands, $times);
+        if (! $spec->isMeasured()) {
+            $out['guessed'] = $spec->guessed();
+        }
         $breaks = $spec->breakerDepthM();
         if ($breaks !== null) {
             $out['breaks_at_depth_m'] = $breaks;

@@ -7,6 +7,9 @@ namespace GentlePour\Documents;
 /** What a buoy or a forecast says of one instant. Null is what it does not say. */
 final readonly class Observation
 {
+    /** T_p / T_z of a JONSWAP sea of gamma 3.3 (DNV-RP-C205, 3.5.5). */
+    private const PEAK_OVER_MEAN = 1.286;
+
     public function __construct(
         public float $unix,
         public ?float $significantHeightM = null,
@@ -22,10 +25,10 @@ final readonly class Observation
     ) {
     }
 
-    /** The period that texture is judged by: the peak's, or where that is not said the mean's times 1.2 (JONSWAP; common practice). */
+    /** The period that texture is judged by: the peak's, or where that is not said what the mean zero-crossing period tells of it. */
     public function periodS(): ?float
     {
-        return $this->peakPeriodS ?? ($this->meanPeriodS === null ? null : 1.2 * $this->meanPeriodS);
+        return $this->peakPeriodS ?? ($this->meanPeriodS === null ? null : self::PEAK_OVER_MEAN * $this->meanPeriodS);
     }
 
     public function saysAnything(): bool

@@ -9,7 +9,7 @@ use GentlePour\Time\Instant;
 
 /**
  * Wave observations from open text files: the columnar standard meteorological format of public ocean buoys (a line of names that begins
- * with YY, MM, DD, hh; a line of units; MM, or nines in the older files, for what is missing), and plain CSV with named columns. Lines
+ * with YY, MM, DD, hh; a line of units; MM or a run of nines for what is missing), and plain CSV with named columns. Lines
  * that cannot be read are kept with the reason; the rest is used.
  */
 final readonly class ObservationFiles
@@ -116,7 +116,6 @@ final readonly class ObservationFiles
         $names = null;
         $factors = [];
         $separator = null;
-        $old = false;
         $found = $bad = [];
         foreach ($lines as $i => $line) {
             if (trim($line) === '') {
@@ -128,7 +127,6 @@ final readonly class ObservationFiles
                 $names = array_map(
                     static fn (string $n): string => $n === 'mm' ? 'mn' : mb_strtolower($n), self::cells(ltrim($line, "# \t"), $separator),
                 );
-                $old = $separator === null && ! str_starts_with(ltrim($line), '#');
                 self::checkNames($names, $separator, $file);
 
                 continue;
@@ -139,7 +137,7 @@ final readonly class ObservationFiles
                 continue;
             }
             try {
-                $found[] = self::observation($names, self::cells($line, $separator), $factors, $old);
+                $found[] = self::observation($names, self::cells($line, $separator), $factors, $separator === null);
             } catch (InvalidValue $e) {
                 $bad[] = [
                     'file' => $file, 'line' => $i + 1, 'reason' => $e->getMessage(), 'text' => mb_strimwidth(trim($line), 0, 120, '…'),
@@ -197,7 +195,7 @@ final readonly class ObservationFiles
      *
      * @throws InvalidValue when the line cannot be read
      */
-    private static function observation(array $names, array $cells, array $factors, bool $old): Observation
+    private static function observation(array $names, array $cells, array $factors, bool $byColumn): Observation
     {
         if (count($cells) < count($names)) {
             throw new InvalidValue(sprintf('It has %d columns where %d are named.', count($cells), count($names)));
@@ -206,7 +204,7 @@ final readonly class ObservationFiles
         $values = [];
         foreach ($row as $name => $cell) {
             $meaning = self::COLUMNS[$name] ?? null;
-            if ($meaning === null || isset($values[$meaning]) || self::isMissing($cell, $old)) {
+            if ($meaning === null || isset($values[$meaning]) || self::isMissing($cell, $byColumn, self::BOUNDS[$meaning][1])) {
                 continue;
             }
             if (! is_numeric($cell)) {
@@ -224,10 +222,14 @@ final readonly class ObservationFiles
         return $observation->saysAnything() ? $observation : throw new InvalidValue('Every value in it is missing.');
     }
 
-    /** MM; in files from before 2007 a row of nines, as wide as the column allows. */
-    private static function isMissing(string $cell, bool $old): bool
+    /**
+     * MM in the buoys' newest files; in their yearly ones a run of nines, as wide as its column and beyond what the column can hold: 99.00
+     * is no height, and 9999.0 no pressure, but 99 is a direction and 999.0 a pressure.
+     */
+    private static function isMissing(string $cell, bool $byColumn, float $most): bool
     {
-        return in_array($cell, ['', 'MM', 'NaN', 'null', '-'], true) || ($old && preg_match('/^9{2,4}(\.0+)?$/', $cell) === 1);
+        return in_array($cell, ['', 'MM', 'NaN', 'null', '-'], true)
+            || ($byColumn && preg_match('/^9{2,4}(\.[09]+)?$/', $cell) === 1 && (float) $cell > $most);
     }
 
     /**

@@ -19,6 +19,12 @@ final readonly class CrestTimer
     private const MISSED_ABOVE = 1.6;
 
     /**
+     * The peak period over the one that is pressed. People press the crests that stand out, so that theirs is near the significant
+     * period, T_1/3 = 0.95 T_p (Y. Goda, Random Seas and Design of Maritime Structures, for gamma 3.3; from memory).
+     */
+    private const PEAK_OVER_PRESSED = 1.05;
+
+    /**
      * @param  list<float>  $pressesS
      * @param  list<float>  $intervalsS  those that count, sorted
      * @param  list<SuspectPress>  $suspects
@@ -67,6 +73,18 @@ final readonly class CrestTimer
     public function periodS(): float
     {
         return Quartiles::at($this->intervalsS, 0.5);
+    }
+
+    /** The peak period of the sea in seconds, by which its texture is judged. */
+    public function peakPeriodS(): float
+    {
+        return self::peakOfPressedS($this->periodS());
+    }
+
+    /** The peak period in seconds of a sea whose crests were pressed so many seconds apart. */
+    public static function peakOfPressedS(float $periodS): float
+    {
+        return self::PEAK_OVER_PRESSED * $periodS;
     }
 
     /** Half the spread between the quartiles, in seconds. */

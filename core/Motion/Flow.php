@@ -7,20 +7,15 @@ namespace GentlePour\Motion;
 use GentlePour\InvalidValue;
 use GentlePour\Limit;
 
-/**
- * Falls, cascades, weirs, rapids, backwash, foam: a random texture of correlation length ell, carried past at v.
- *
- * The contrast left after averaging for t, with n = v t / ell, is C(n) = sqrt(2 (n - 1 + e^-n)) / n: the variance of the
- * time mean of an exponentially correlated process (G. I. Taylor, Diffusion by continuous movements, 1921).
- */
+/** Falls, cascades, weirs, rapids, backwash, foam: a texture carried past at one speed. */
 final readonly class Flow implements MovingWater
 {
-    /** Below this the closed form loses its digits; its series 1 - n/6 + n^2/36 - ... is used. */
-    private const SERIES_BELOW = 1e-3;
+    /** The fastest that a curtain of water falls which breaks up in the air, in m/s. Judgement. */
+    public const TERMINAL_MS = 20.0;
 
     private function __construct(
         private float $speedMS,
-        private float $featureM,
+        private Texture $texture,
     ) {
     }
 
@@ -31,30 +26,53 @@ final readonly class Flow implements MovingWater
      */
     public static function of(float $speedMS, float $featureM, Framing $framing): self
     {
-        Limit::WaterSpeed->check($speedMS, 'speed_m_s');
-        Limit::TextureSize->check($featureM, 'feature_m');
+        return self::ofTexture($speedMS, Texture::ofOne($featureM, $framing));
+    }
 
-        return new self($speedMS, max($featureM, $framing->visibleDetailM()));
+    /** @throws InvalidValue when the speed is not between 0.01 and 60 m/s */
+    public static function ofTexture(float $speedMS, Texture $texture): self
+    {
+        return new self(Limit::WaterSpeed->check($speedMS, 'speed_m_s'), $texture);
     }
 
     /**
-     * Speed in m/s of falling water from its drop in m: sqrt(2 g h) at the foot, and of that the share which is seen.
+     * Speed in m/s of falling water from its drop in m: of a curtain the mean along its height, air included; of the sheet of a weir,
+     * which holds together, sqrt(2 g h) at its foot.
      *
      * @throws InvalidValue when the drop is not between 0.05 and 1000 m
      */
     public static function speedOfDrop(WaterKind $kind, float $dropM): float
     {
-        return $kind->shareOfFootSpeed() * self::speedAtFoot($dropM);
+        return match ($kind->fallsAs()) {
+            FallsAs::Curtain => self::meanSpeed($dropM),
+            FallsAs::Sheet => sqrt(2 * Dispersion::GRAVITY * Limit::Drop->check($dropM, 'drop_m')),
+            null => 0.0,
+        };
     }
 
     /**
-     * Speed in m/s after a free fall of so many metres.
+     * Speed in m/s of a curtain of water after a fall of so many metres: v^2 = v_t^2 (1 - e^-u), u = 2 g z / v_t^2, which is a free fall
+     * slowed by a drag that goes as the square of the speed.
      *
      * @throws InvalidValue when the drop is not between 0.05 and 1000 m
      */
     public static function speedAtFoot(float $dropM): float
     {
-        return sqrt(2 * Dispersion::GRAVITY * Limit::Drop->check($dropM, 'drop_m'));
+        return self::TERMINAL_MS * sqrt(1 - exp(-self::reach($dropM)));
+    }
+
+    /**
+     * The mean of that speed along the height, in closed form: 2 v_t (ln(1 + s) + u / 2 - s) / u with s the share of the terminal speed
+     * at the foot. In a short fall it is two thirds of the speed at the foot.
+     *
+     * @throws InvalidValue when the drop is not between 0.05 and 1000 m
+     */
+    public static function meanSpeed(float $dropM): float
+    {
+        $reach = self::reach($dropM);
+        $share = sqrt(1 - exp(-$reach));
+
+        return 2 * self::TERMINAL_MS * (log(1 + $share) + $reach / 2 - $share) / $reach;
     }
 
     /**
@@ -72,13 +90,7 @@ final readonly class Flow implements MovingWater
 
     public function textureKept(float $seconds): float
     {
-        return self::contrast($this->speedMS * $seconds / $this->featureM);
-    }
-
-    /** C(n) for n correlation lengths carried past. */
-    public static function contrast(float $n): float
-    {
-        return $n < self::SERIES_BELOW ? 1 - max(0.0, $n) / 6 : sqrt(2 * ($n - 1 + exp(-$n))) / $n;
+        return $this->texture->kept($this->speedMS * $seconds);
     }
 
     public function speedMS(): float
@@ -88,11 +100,17 @@ final readonly class Flow implements MovingWater
 
     public function featureM(): float
     {
-        return $this->featureM;
+        return $this->texture->sizeM();
     }
 
     public function waves(float $seconds): ?float
     {
         return null;
+    }
+
+    /** u = 2 g z / v_t^2 */
+    private static function reach(float $dropM): float
+    {
+        return 2 * Dispersion::GRAVITY * Limit::Drop->check($dropM, 'drop_m') / self::TERMINAL_MS ** 2;
     }
 }

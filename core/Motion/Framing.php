@@ -35,6 +35,12 @@ final readonly class Framing
         return $this->streakMm($speedMS, $seconds) / ($kind->falls() ? $this->sensor->heightMm : $this->sensor->widthMm);
     }
 
+    /** Width in m of what the frame holds at the subject. */
+    public function widthM(): float
+    {
+        return $this->sensor->widthMm * $this->distanceM / $this->focalLengthMm;
+    }
+
     /** Smallest detail in m that can be seen at the subject: about four circles of confusion. Judgement. */
     public function visibleDetailM(): float
     {

@@ -7,6 +7,7 @@ namespace GentlePour\Motion;
 /** The settings in which a water can be drawn. */
 enum Stage: string
 {
+    case Surf = 'surf';
     case Sea = 'sea';
     case Lake = 'lake';
     case Shore = 'shore';

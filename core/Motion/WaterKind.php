@@ -10,6 +10,7 @@ namespace GentlePour\Motion;
  */
 enum WaterKind: string
 {
+    case Surf = 'surf';
     case Swell = 'swell';
     case Chop = 'chop';
     case Lake = 'lake';
@@ -24,6 +25,7 @@ enum WaterKind: string
     public function label(): string
     {
         return match ($this) {
+            self::Surf => 'surf on rocks or shore',
             self::Swell => 'sea swell',
             self::Chop => 'wind chop',
             self::Lake => 'lake ripples',
@@ -37,57 +39,63 @@ enum WaterKind: string
         };
     }
 
+    /** Whether it is told by its waves, a period and a height, and not by a speed. */
     public function isWaves(): bool
     {
         return match ($this) {
-            self::Swell, self::Chop, self::Lake => true,
+            self::Surf, self::Swell, self::Chop, self::Lake => true,
             self::Backwash, self::Foam, self::Plunge, self::Cascade, self::Weir, self::Rapid, self::River => false,
         };
     }
 
-    /** Whether the water falls, so that its height may stand for its speed and its streaks run down the frame. */
-    public function falls(): bool
+    /** Whether the waves themselves are the texture: a random sea, which may run over a bed and carry a chop. */
+    public function isOpenSea(): bool
+    {
+        return $this->sizesM() === null;
+    }
+
+    /** How the water falls, so that its height may stand for its speed and its streaks run down the frame; null where it does not. */
+    public function fallsAs(): ?FallsAs
     {
         return match ($this) {
-            self::Plunge, self::Cascade, self::Weir => true,
-            self::Swell, self::Chop, self::Lake, self::Backwash, self::Foam, self::Rapid, self::River => false,
+            self::Plunge, self::Cascade => FallsAs::Curtain,
+            self::Weir => FallsAs::Sheet,
+            self::Surf, self::Swell, self::Chop, self::Lake, self::Backwash, self::Foam, self::Rapid, self::River => null,
         };
+    }
+
+    public function falls(): bool
+    {
+        return $this->fallsAs() !== null;
     }
 
     /**
-     * Share of the speed at the foot of a free fall that is seen: a plunge or cascade along its whole height, where the mean is two thirds
-     * (the mean of a square root from nought); the sheet of a weir at its foot. Nought where nothing falls.
+     * The least and the greatest size in m of the foam, drops and strands that make its texture. Judgement, tuned to the trade's own times
+     * in docs/numbers.md; null for an open sea.
+     *
+     * @return array{float, float}|null
      */
-    public function shareOfFootSpeed(): float
+    public function sizesM(): ?array
     {
         return match ($this) {
-            self::Plunge, self::Cascade => 2 / 3,
-            self::Weir => 1.0,
-            self::Swell, self::Chop, self::Lake, self::Backwash, self::Foam, self::Rapid, self::River => 0.0,
-        };
-    }
-
-    /** Size in m of the foam and droplets that make its texture. Judgement, tuned by verdicts; null for waves. */
-    public function featureM(): ?float
-    {
-        return match ($this) {
-            self::Plunge, self::Rapid => 0.30,
-            self::Cascade, self::River => 0.25,
-            self::Weir => 0.20,
-            self::Backwash => 0.15,
-            self::Foam => 0.10,
+            self::Plunge => [0.08, 1.5],
+            self::Cascade => [0.05, 1.0],
+            self::Rapid, self::Surf => [0.08, 1.0],
+            self::Weir => [0.05, 0.6],
+            self::River, self::Foam => [0.01, 0.2],
+            self::Backwash => [0.05, 0.5],
             self::Swell, self::Chop, self::Lake => null,
         };
     }
 
     /**
      * What is reckoned with where nothing was measured: the peak period of waves in s, the speed of the rest in m/s. Eight seconds are
-     * usual on an ocean, chop is about three; the rest is judgement. An answer that rests on it says so.
+     * usual on an ocean (five on an enclosed sea), chop is about three; the rest is judgement. An answer that rests on it says so.
      */
     public function usual(): float
     {
         return match ($this) {
-            self::Swell, self::Plunge => 8.0,
+            self::Surf, self::Swell, self::Plunge => 8.0,
             self::Chop => 3.0,
             self::Lake => 1.5,
             self::Backwash => 1.6,
@@ -101,7 +109,7 @@ enum WaterKind: string
     public function body(): WaterBody
     {
         return match ($this) {
-            self::Swell, self::Chop, self::Backwash, self::Foam => WaterBody::Sea,
+            self::Surf, self::Swell, self::Chop, self::Backwash, self::Foam => WaterBody::Sea,
             self::Lake => WaterBody::Lake,
             self::Plunge, self::Cascade, self::Weir, self::Rapid, self::River => WaterBody::Running,
         };
@@ -111,6 +119,7 @@ enum WaterKind: string
     public function stage(): Stage
     {
         return match ($this) {
+            self::Surf => Stage::Surf,
             self::Swell, self::Chop => Stage::Sea,
             self::Lake => Stage::Lake,
             self::Backwash, self::Foam => Stage::Shore,
@@ -124,7 +133,7 @@ enum WaterKind: string
     public function opensBy(): OpeningMoment
     {
         return match ($this) {
-            self::Swell, self::Chop => OpeningMoment::Crests,
+            self::Surf, self::Swell, self::Chop => OpeningMoment::Crests,
             self::Backwash => OpeningMoment::Retreat,
             self::Lake, self::Foam, self::Plunge, self::Cascade, self::Weir, self::Rapid, self::River => OpeningMoment::Any,
         };

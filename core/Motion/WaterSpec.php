@@ -12,10 +12,8 @@ use GentlePour\InvalidValue;
  */
 final readonly class WaterSpec
 {
-    private const SHORTEST_WAVE_M = 0.3;
-
-    /** The height that a sea has where none is said; alone, its height changes nothing. */
-    private const HEIGHT_M = 1.0;
+    /** The height that a sea has where none is said. An open sea's, alone, changes nothing; that of surf sets its speed. */
+    public const HEIGHT_M = 1.0;
 
     /**
      * @param  float|null  $speedMS  of flowing water
@@ -49,28 +47,45 @@ final readonly class WaterSpec
      */
     public function in(Framing $framing): MovingWater
     {
-        return $this->kind->isWaves() ? $this->waves($framing) : $this->flow($framing);
+        return match (true) {
+            $this->kind->isOpenSea() => $this->sea($framing),
+            $this->kind->isWaves() => $this->surf($framing),
+            default => Flow::ofTexture($this->flowSpeed(), $this->texture($framing)),
+        };
     }
 
     /** Whether what its kind needs was measured. */
     public function isMeasured(): bool
     {
-        return $this->kind->isWaves()
-            ? $this->periodS !== null
-            : $this->speedMS !== null || $this->float !== null || ($this->dropM !== null && $this->kind->falls());
+        return $this->guessed() === [];
+    }
+
+    /**
+     * What its kind needs and nobody has said.
+     *
+     * @return list<string> of peak_period_s, significant_height_m and speed_m_s
+     */
+    public function guessed(): array
+    {
+        $said = $this->kind->isWaves() ? [
+            'peak_period_s' => $this->periodS !== null,
+            'significant_height_m' => $this->heightM !== null || $this->kind->isOpenSea(),
+        ] : ['speed_m_s' => $this->speedMS !== null || $this->float !== null || $this->dropM !== null];
+
+        return array_keys($said, false, true);
     }
 
     /** The same, with what is usual for its kind where nothing was measured. */
     public function orUsual(): self
     {
-        if ($this->isMeasured()) {
-            return $this;
-        }
-        $waves = $this->kind->isWaves();
+        $guessed = $this->guessed();
+        $usual = fn (string $field, ?float $said, float $usual): ?float => in_array($field, $guessed, true) ? $usual : $said;
 
         return new self(
-            $this->kind, $waves ? null : $this->kind->usual(), null, null, $this->featureM, $waves ? $this->kind->usual() : $this->periodS,
-            $this->heightM, $this->depthM, $this->chop, $this->shortestWaveM, $this->peakEnhancement,
+            $this->kind, $usual('speed_m_s', $this->speedMS, $this->kind->usual()), $this->dropM, $this->float, $this->featureM,
+            $usual('peak_period_s', $this->periodS, $this->kind->usual()),
+            $usual('significant_height_m', $this->heightM, self::HEIGHT_M),
+            $this->depthM, $this->chop, $this->shortestWaveM, $this->peakEnhancement,
         );
     }
 
@@ -80,10 +95,9 @@ final readonly class WaterSpec
         return $this->kind->isWaves() && $this->heightM !== null ? Dispersion::breakerDepthM($this->heightM) : null;
     }
 
-    private function waves(Framing $framing): Waves
+    private function sea(Framing $framing): Waves
     {
-        $period = $this->periodS ?? throw InvalidValue::missing('The wave period')->at('peak_period_s');
-        $seas = [WaveSpectrum::ofPeriod($period, $this->peakEnhancement, $this->heightM ?? self::HEIGHT_M)];
+        $seas = [WaveSpectrum::ofPeriod($this->period(), $this->peakEnhancement, $this->heightM ?? self::HEIGHT_M)];
         if ($this->chop !== null) {
             if ($this->heightM === null) {
                 throw (
@@ -97,12 +111,24 @@ final readonly class WaterSpec
             }
         }
 
-        return Waves::ofSeas($seas, $framing, $this->shortestWaveM ?? self::SHORTEST_WAVE_M, $this->depthM ?? Dispersion::DEEP_M);
+        return Waves::ofSeas($seas, $framing, $this->shortestWaveM, $this->depthM ?? Dispersion::DEEP_M);
     }
 
-    private function flow(Framing $framing): Flow
+    private function surf(Framing $framing): Surf
     {
-        return Flow::of($this->flowSpeed(), $this->featureM ?? (float) $this->kind->featureM(), $framing);
+        return Surf::of($this->period(), $this->heightM ?? self::HEIGHT_M, $this->texture($framing));
+    }
+
+    private function texture(Framing $framing): Texture
+    {
+        $sizes = $this->kind->sizesM() ?? throw new \LogicException('An open sea has no foam.');
+
+        return $this->featureM === null ? Texture::between(...$sizes, framing: $framing) : Texture::ofOne($this->featureM, $framing);
+    }
+
+    private function period(): float
+    {
+        return $this->periodS ?? throw InvalidValue::missing('The wave period')->at('peak_period_s');
     }
 
     private function flowSpeed(): float

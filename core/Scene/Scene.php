@@ -23,7 +23,7 @@ final class Scene
     public static function recipe(WaterKind $kind, MovingWater $water, Framing $framing, ?Clouds $clouds, array $times): array
     {
         $sensor = $framing->sensor;
-        $widthM = $sensor->widthMm * $framing->distanceM / $framing->focalLengthMm;
+        $widthM = $framing->widthM();
 
         return [
             'stage' => $kind->stage()->value,

@@ -8,6 +8,7 @@ use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
 use GentlePour\InvalidValue;
 use GentlePour\Limit;
+use GentlePour\Motion\Look;
 use GentlePour\Motion\MovingWater;
 
 /** One long frame as the mean of several short ones: the same blur, and no dark filter. */
@@ -27,7 +28,8 @@ final class FrameMean
     }
 
     /**
-     * Whether the gaps between the frames are seen: streaks break when the texture moves on by more than its own grain meanwhile.
+     * Whether the gaps between the frames are seen: streaks break when what a gap leaves out is more than a hint of movement, by the
+     * water's own scale. That is where a frame as long as the gap would no longer look lively.
      *
      * @throws InvalidValue when the gap is not between nought and a minute
      */
@@ -35,7 +37,7 @@ final class FrameMean
     {
         Limit::FrameGap->check($gapS, 'gap_s');
 
-        return $gapS > $water->featureM() / $water->speedMS();
+        return $water->textureKept($gapS) < Look::Lively->leastTexture();
     }
 
     /** Seconds from the first opening to the last closing. */

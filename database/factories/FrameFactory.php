@@ -31,7 +31,7 @@ final class FrameFactory extends Factory
         ]);
     }
 
-    public function taken(float $openS = 1.3): self
+    public function taken(float $openS = 2.0): self
     {
         return $this->state(['open_s' => $openS, 'opened_at' => '2026-10-03 06:41:12.000']);
     }

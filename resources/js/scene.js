@@ -2,7 +2,7 @@
 // far things streak and what contrast remains all come with the recipe. A picture holds only a few of the longest waves, so the drawn
 // sum is brought to the contrast that the recipe states.
 
-const HORIZON = { sea: 0.36, lake: 0.42, shore: 0.2, fall: 0, cascade: 0, weir: 0.24, river: 0.16 };
+const HORIZON = { surf: 0.28, sea: 0.36, lake: 0.42, shore: 0.2, fall: 0, cascade: 0, weir: 0.24, river: 0.16 };
 const SUBJECT = 0.72;
 const MEAN = { waves: 0.4, flow: 0.74 };
 const GAIN = { waves: 0.14, flow: 0.105 };
@@ -100,6 +100,7 @@ export class Scene {
                 for (let x = 0; x < W; x += 1) for (let y = horizon - Math.round(H * (0.05 + 0.11 * rough[x] + 0.015 * fine[x])); y < horizon; y += 1) rock(x, y, 0.55 + 0.2 * fine[x]);
                 boulder(W * 0.2 | 0, H * 0.93 | 0, W * 0.1 | 0, H * 0.12 | 0, 5); boulder(W * 0.34 | 0, H * 0.95 | 0, W * 0.05 | 0, H * 0.06 | 0, 8);
             },
+            surf: () => { boulder(W * 0.16 | 0, H * 0.78 | 0, W * 0.14 | 0, H * 0.3 | 0, 5); boulder(W * 0.36 | 0, H * 0.58 | 0, W * 0.06 | 0, H * 0.12 | 0, 17); boulder(W * 0.68 | 0, H * 0.9 | 0, W * 0.12 | 0, H * 0.2 | 0, 11); boulder(W * 0.86 | 0, H * 0.66 | 0, W * 0.08 | 0, H * 0.18 | 0, 23); boulder(W * 0.5 | 0, H * 0.44 | 0, W * 0.03 | 0, H * 0.05 | 0, 37); },
             shore: () => { boulder(W * 0.24 | 0, H * 0.62 | 0, W * 0.07 | 0, H * 0.12 | 0, 4); boulder(W * 0.7 | 0, H * 0.84 | 0, W * 0.11 | 0, H * 0.17 | 0, 12); boulder(W * 0.55 | 0, H * 0.5 | 0, W * 0.04 | 0, H * 0.06 | 0, 19); },
             fall: () => {
                 for (let y = 0; y < H; y += 1) {

@@ -15,6 +15,7 @@ use App\Rooms\Kit\KitShelf;
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\Iso;
 use GentlePour\Limit;
+use GentlePour\Measuring\CrestTimer;
 use GentlePour\Motion\CloudDrift;
 use GentlePour\Motion\WaterKind;
 
@@ -198,7 +199,7 @@ final readonly class BenchFiller
         $sea = ($now->isWaves() ? $now : WaterKind::Swell)->value;
 
         return match ($measured->kind) {
-            MeasurementKind::Waves => ['kind' => $sea, 'period' => $write('period_s'), 'rhythm' => (string) $measured->id],
+            MeasurementKind::Waves => ['kind' => $sea, 'period' => self::peak($measured), 'rhythm' => (string) $measured->id],
             MeasurementKind::Swash => [
                 'kind' => WaterKind::Backwash->value, 'measure' => FlowMeasure::Speed->value, 'speed' => Decimal::write(self::BACKWASH_MS),
                 'period' => $write('period_s'), 'longest' => $write('retreat_s', 1).' s', 'rhythm' => (string) $measured->id,
@@ -222,6 +223,14 @@ final readonly class BenchFiller
                 'kind' => $sea, 'period' => $write('period_s'), 'height' => $write('height_m'), 'wind' => $write('wind_m_s', 1),
             ],
         };
+    }
+
+    /** The peak period that presses with the crests tell of. */
+    private static function peak(Measurement $pressed): string
+    {
+        $period = $pressed->number('period_s');
+
+        return $period === null ? '' : Decimal::write(CrestTimer::peakOfPressedS($period));
     }
 
     private static function apertureAt(float $number): string

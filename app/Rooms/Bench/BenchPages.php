@@ -76,6 +76,7 @@ final readonly class BenchPages
             'kind' => $kind,
             'kinds' => WaterKind::cases(),
             'flows' => $flows,
+            'sea' => $kind?->isOpenSea() ?? false,
             'measure' => ($typed->choice('measure', FlowMeasure::class) ?? FlowMeasure::Speed)->of($kind),
             'measures' => array_filter(FlowMeasure::cases(), static fn (FlowMeasure $m): bool => $m->of($kind) === $m),
             'howToKnow' => $kind?->falls() ? 'type its drop, or time a float' : 'time a float to know',
@@ -92,7 +93,7 @@ final readonly class BenchPages
             'cloudLooks' => CloudLook::cases(),
             'supports' => Support::cases(),
             'support' => $typed->choice('support', Support::class) ?? $this->shelf->carry()->support,
-            'quiet' => array_diff(self::CHANGING, self::shown($flows, $also, $sky)),
+            'quiet' => array_diff(self::CHANGING, self::shown($kind, $also, $sky)),
             'places' => $this->subjects->places(),
             'at' => AtForm::of($typed)->choice(),
             'cameras' => $this->shelf->cameras(),
@@ -107,10 +108,14 @@ final readonly class BenchPages
     }
 
     /** @return list<string> */
-    private static function shown(bool $flows, ?WaterKind $also, CloudsBy $sky): array
+    private static function shown(?WaterKind $kind, ?WaterKind $also, CloudsBy $sky): array
     {
         return [
-            ...$flows ? ['feature'] : ['height', 'depth', 'chop_period', 'chop_height'],
+            ...match (true) {
+                $kind === null || ! $kind->isWaves() => ['feature'],
+                $kind->isOpenSea() => ['height', 'depth', 'chop_period', 'chop_height'],
+                default => ['height'],
+            },
             ...$also === null ? [] : ['also_distance', 'also_look', $also->isWaves() ? 'also_period' : 'also_speed'],
             ...$sky->fields(),
         ];

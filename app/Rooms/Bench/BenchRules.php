@@ -64,6 +64,7 @@ final readonly class BenchRules
             ? self::NEEDED : $by(FlowMeasure::Float);
         $ofFlow = $waves ? self::LEFT_OUT : self::FREE;
         $ofWaves = $waves ? self::FREE : self::LEFT_OUT;
+        $ofSea = $kind?->isOpenSea() ?? false ? self::FREE : self::LEFT_OUT;
 
         return [
             ...array_fill_keys(['place', 'subject'], ['nullable', 'string', 'max:20']),
@@ -76,9 +77,9 @@ final readonly class BenchRules
             'period' => [...$kind?->comesInWaves() ?? false ? self::FREE : self::LEFT_OUT, new Quantity(Limit::WavePeriod)],
             'feature' => [...$ofFlow, new Quantity(Limit::TextureSize)],
             'height' => [...$ofWaves, new Quantity(Limit::WaveHeight)],
-            'depth' => [...$ofWaves, new Quantity(Limit::Depth)],
-            'chop_period' => [...$ofWaves, 'required_with:chop_height', new Quantity(Limit::WavePeriod, 'The chop’s period')],
-            'chop_height' => [...$ofWaves, 'required_with:chop_period', new Quantity(Limit::WaveHeight, 'The chop’s height')],
+            'depth' => [...$ofSea, new Quantity(Limit::Depth)],
+            'chop_period' => [...$ofSea, 'required_with:chop_height', new Quantity(Limit::WavePeriod, 'The chop’s period')],
+            'chop_height' => [...$ofSea, 'required_with:chop_period', new Quantity(Limit::WaveHeight, 'The chop’s height')],
             'rhythm' => ['nullable', 'string', 'max:20'],
         ];
     }

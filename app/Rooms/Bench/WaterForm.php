@@ -40,7 +40,8 @@ final readonly class WaterForm
         $flows = ! $kind->isWaves();
         $by = static fn (FlowMeasure $one, string $field): ?float => $flows && $measure === $one ? $typed->number($field) : null;
         $float = $flows && $measure === FlowMeasure::Float && ($typed->has('float_m') || $typed->has('float_s'));
-        $chop = ! $flows && $typed->has('chop_period') && $typed->has('chop_height');
+        $sea = $kind->isOpenSea();
+        $chop = $sea && $typed->has('chop_period') && $typed->has('chop_height');
 
         return new self($typed->id('rhythm'), $measure, new WaterSpec(
             $kind,
@@ -50,7 +51,7 @@ final readonly class WaterForm
             $flows ? $typed->number('feature') : null,
             $kind->comesInWaves() ? $typed->number('period') : null,
             $flows ? null : $typed->number('height'),
-            $flows ? null : $typed->number('depth'),
+            $sea ? $typed->number('depth') : null,
             $chop ? [$typed->needed('chop_period'), $typed->needed('chop_height')] : null,
         ));
     }
@@ -58,11 +59,14 @@ final readonly class WaterForm
     /** What is reckoned with where nothing was measured, in words; null where something was. */
     public function guess(Units $units = new Units): ?string
     {
-        $kind = $this->spec->kind;
+        $usual = $this->spec->kind->usual();
+        $said = array_map(static fn (string $field): string => match ($field) {
+            'speed_m_s' => $units->speedAbout($usual),
+            'significant_height_m' => $units->about(WaterSpec::HEIGHT_M, 0).' high',
+            default => Decimal::write($usual).' s',
+        }, $this->spec->guessed());
 
-        $usual = $kind->isWaves() ? Decimal::write($kind->usual()).' s' : $units->speedAbout($kind->usual());
-
-        return $this->spec->isMeasured() ? null : $usual.', a guess';
+        return $said === [] ? null : implode(', ', $said).', a guess';
     }
 
     public function kind(): WaterKind

@@ -18,7 +18,7 @@ use Illuminate\Support\Collection;
 /** The card for the pocket, for the bag as it is packed, with the looks of the waters that are kept along its edge. */
 final readonly class PocketCards
 {
-    private const WATERS = 7;
+    private const WATERS = 8;
 
     /** The focal length that the waters are framed at, where the lens reaches it. */
     private const FOCAL_MM = 24.0;

@@ -22,6 +22,7 @@ final class KeepSubject
         $flows = ! $kind->isWaves();
         $flow = static fn (FlowMeasure $by, string $field): ?float => $flows && $measure === $by ? $typed->number($field) : null;
         $waves = static fn (string $field): ?float => $kind->isWaves() ? $typed->number($field) : null;
+        $sea = static fn (string $field): ?float => $kind->isOpenSea() ? $typed->number($field) : null;
         $placeId = $typed->id('place');
         if ($subject->place_id !== $placeId) {
             $subject->position = 1 + (int) Subject::query()->where('place_id', $placeId)->max('position');
@@ -37,9 +38,9 @@ final class KeepSubject
             'feature_m' => $kind->isWaves() ? null : $typed->number('feature'),
             'period_s' => $kind->comesInWaves() ? $typed->number('period') : null,
             'height_m' => $waves('height'),
-            'depth_m' => $waves('depth'),
-            'chop_period_s' => $waves('chop_period'),
-            'chop_height_m' => $waves('chop_height'),
+            'depth_m' => $sea('depth'),
+            'chop_period_s' => $sea('chop_period'),
+            'chop_height_m' => $sea('chop_height'),
             'distance_m' => $typed->needed('distance'),
             'focal_mm' => $typed->number('focal'),
             'facing_deg' => $typed->number('facing'),

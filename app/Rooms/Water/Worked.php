@@ -15,7 +15,6 @@ use GentlePour\Measuring\FloatRuns;
 use GentlePour\Measuring\SetRhythm;
 use GentlePour\Measuring\SwashTimer;
 use GentlePour\Motion\Flow;
-use GentlePour\Motion\WaterKind;
 
 /** What a measurement comes to, with everything it was worked out from, as its record keeps it. */
 final readonly class Worked
@@ -78,7 +77,7 @@ final readonly class Worked
     /** @return array<string, mixed> */
     public static function drop(float $dropM): array
     {
-        return ['drop_m' => $dropM, 'foot_m_s' => Flow::speedAtFoot($dropM), 'mean_m_s' => Flow::speedOfDrop(WaterKind::Plunge, $dropM)];
+        return ['drop_m' => $dropM, 'foot_m_s' => Flow::speedAtFoot($dropM), 'mean_m_s' => Flow::meanSpeed($dropM)];
     }
 
     /**

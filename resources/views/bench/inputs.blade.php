@@ -44,19 +44,20 @@
             @unless ($kind?->comesInWaves())<input type="hidden" name="period" value="{{ $inputs['period'] }}">@endunless
         @else
             @foreach (['measure', 'speed', 'drop', 'float_m', 'float_s'] as $name)<input type="hidden" name="{{ $name }}" value="{{ $inputs[$name] }}">@endforeach
-            <x-entry name="period" label="Period" unit="s" :value="$inputs['period']" :problem="$problemAt('period')" inputmode="decimal" :hint="$guess ? $guess.': press with the crests to know' : null"/>
+            <x-entry name="period" label="Period" unit="s" :value="$inputs['period']" :problem="$problemAt('period')" inputmode="decimal" :hint="$guess ? $guess.($sea ? ': press with the crests to know' : ': press with the crests, and judge their height; on an enclosed sea 5 s') : null"/>
+            @unless ($sea)<x-entry name="height" label="Height of the breakers" unit="m" :value="$inputs['height']" :problem="$problemAt('height')" inputmode="decimal" :hint="$says?->breakerHint()"/>@endunless
             <div class="crests">
                 <button type="button" class="button is-press" data-rapid data-crests="{{ route('water.heard') }}">Press with each crest</button>
                 <div id="crests-heard" aria-live="polite"><p class="hint">Five presses or more; the median counts.</p></div>
             </div>
         @endif
-        @php($waterMore = $flows ? ['feature', 'oblique'] : ['height', 'depth', 'chop_period', 'chop_height', 'oblique'])
+        @php($waterMore = $flows ? ['feature', 'oblique'] : ($sea ? ['height', 'depth', 'chop_period', 'chop_height', 'oblique'] : ['oblique']))
         <details class="more" @if (collect($waterMore)->contains(fn ($f) => ($inputs[$f] ?? '') !== '' || $problemAt($f))) open @endif>
             <summary>More about the water</summary>
             @if ($flows)
-                <x-entry name="feature" label="Size of the foam" unit="m" :value="$inputs['feature']" :problem="$problemAt('feature')" inputmode="decimal" :placeholder="$kind?->featureM() ?? ''" hint="Left out, the usual one"/>
+                <x-entry name="feature" label="Size of the foam" unit="m" :value="$inputs['feature']" :problem="$problemAt('feature')" inputmode="decimal" placeholder="all sizes" hint="Left out, every size that this frame shows"/>
                 @if ($kind?->comesInWaves())<x-entry name="period" label="An uprush every" unit="s" :value="$inputs['period']" :problem="$problemAt('period')" inputmode="decimal"/>@endif
-            @else
+            @elseif ($sea)
                 <x-entry name="height" label="Significant height" unit="m" :value="$inputs['height']" :problem="$problemAt('height')" inputmode="decimal"/>
                 <x-entry name="depth" label="Depth" unit="m" :value="$inputs['depth']" :problem="$problemAt('depth')" inputmode="decimal" placeholder="deep" :hint="$says?->breakerHint()"/>
                 <x-entry name="chop_period" label="Chop on it, period" unit="s" :value="$inputs['chop_period']" :problem="$problemAt('chop_period')" inputmode="decimal"/>

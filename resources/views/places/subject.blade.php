@@ -17,7 +17,7 @@
             </select></x-entry>
             <fieldset data-water><legend>Its water</legend>
                 <x-entry name="kind" label="Water" :problem="$at('kind')"><select id="f-kind" name="kind" class="pick">
-                    @foreach ($kinds as $one)<option value="{{ $one->value }}" data-of="{{ $one->isWaves() ? 'waves' : 'flow' }} {{ $one->comesInWaves() ? 'rhythm' : '' }} {{ $one->falls() ? 'falls' : '' }}" @selected($was('kind') === $one->value)>{{ $one->label() }}</option>@endforeach
+                    @foreach ($kinds as $one)<option value="{{ $one->value }}" data-of="{{ $one->isWaves() ? 'waves' : 'flow' }} {{ $one->isOpenSea() ? 'sea' : '' }} {{ $one->comesInWaves() ? 'rhythm' : '' }} {{ $one->falls() ? 'falls' : '' }}" @selected($was('kind') === $one->value)>{{ $one->label() }}</option>@endforeach
                 </select></x-entry>
                 <div data-for="flow">
                     <x-entry name="measure" label="Measured by" :problem="$at('measure')"><select id="f-measure" name="measure" class="pick">
@@ -29,10 +29,10 @@
                         <x-entry name="float_s" label="in" unit="s" :value="$was('float_s')" :problem="$at('float_s')" inputmode="decimal"/></div>
                 </div>
                 <div data-for="rhythm"><x-entry name="period" label="Period" unit="s" :value="$was('period')" :problem="$at('period')" inputmode="decimal"/></div>
-                <details class="more" @if (collect(['feature', 'height', 'depth', 'chop_period', 'chop_height'])->contains(fn ($f) => $was($f) !== '' || $at($f))) open @endif><summary>More about the water</summary>
+                <div data-for="waves"><x-entry name="height" label="Wave height" unit="m" :value="$was('height')" :problem="$at('height')" inputmode="decimal" hint="Significant height; of the breakers in surf"/></div>
+                <details class="more" @if (collect(['feature', 'depth', 'chop_period', 'chop_height'])->contains(fn ($f) => $was($f) !== '' || $at($f))) open @endif><summary>More about the water</summary>
                     <div data-for="flow"><x-entry name="feature" label="Size of its foam" unit="m" :value="$was('feature')" :problem="$at('feature')" inputmode="decimal"/></div>
-                    <div data-for="waves">
-                        <x-entry name="height" label="Significant height" unit="m" :value="$was('height')" :problem="$at('height')" inputmode="decimal"/>
+                    <div data-for="sea">
                         <x-entry name="depth" label="Depth" unit="m" :value="$was('depth')" :problem="$at('depth')" inputmode="decimal"/>
                         <x-entry name="chop_period" label="Chop on it, period" unit="s" :value="$was('chop_period')" :problem="$at('chop_period')" inputmode="decimal"/>
                         <x-entry name="chop_height" label="its height" unit="m" :value="$was('chop_height')" :problem="$at('chop_height')" inputmode="decimal"/>

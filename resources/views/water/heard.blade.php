@@ -1,7 +1,8 @@
 @if ($timer)
-    <div class="heard" data-period="{{ $timer->isEnough() ? number_format($timer->periodS(), 1, '.', '') : '' }}">
+    <div class="heard" data-period="{{ $timer->isEnough() ? number_format($timer->peakPeriodS(), 1, '.', '') : '' }}">
         <p><b>{{ number_format($timer->periodS(), 1) }} s</b> ± {{ number_format($timer->spreadS(), 1) }}
             · {{ $timer->presses() }} presses{{ $timer->isEnough() ? '' : ', '.$missing.' more to go' }}</p>
+        @if ($timer->isEnough())<p class="hint">Crests that stand out come {{ number_format($timer->periodS(), 1) }} s apart; the peak period of such a sea is {{ number_format($timer->peakPeriodS(), 1) }} s.</p>@endif
         @foreach ($timer->suspects as $suspect)
             <p class="slip">{{ $suspect->missed ? sprintf('%.1f s: a crest was missed?', $suspect->intervalS) : sprintf('%.1f s: pressed twice?', $suspect->intervalS) }}
                 <button type="button" class="button is-small" data-{{ $suspect->missed ? 'leave-out' : 'drop' }}="{{ $suspect->place }}">{{ $suspect->missed ? 'Leave it out' : 'Drop the press' }}</button></p>

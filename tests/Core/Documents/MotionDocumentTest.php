@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use GentlePour\Documents\Fields;
 use GentlePour\Documents\MotionDocument;
+use GentlePour\Motion\WaterKind;
+use GentlePour\Motion\WaterSpec;
 
 /**
  * @param  array<string, mixed>  $changes
@@ -159,7 +161,6 @@ it('names the pair that does not meet, by how many stops, and the fewest frames 
 it('refuses bad documents at the field', function (array $changes, string $field, string $says): void {
     expect(fn () => motion($changes))->toBeRefused($says, $field);
 })->with([
-    'no period' => [['water' => ['kind' => 'swell']], 'water.peak_period_s', 'The wave period is needed.'],
     'an endless period' => [
         ['water' => ['kind' => 'swell', 'peak_period_s' => 1e9]], 'water.peak_period_s',
         'The wave period must be between 0.3 and 30 s, and is 1000000000 s.',
@@ -183,7 +184,7 @@ it('refuses bad documents at the field', function (array $changes, string $field
     'a chop that is a word' => [
         ['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'chop' => 'some']], 'water.chop', '“water.chop” must be an object.',
     ],
-    'lava' => [['water' => ['kind' => 'lava', 'speed_m_s' => 1]], 'water.kind', '“water.kind” cannot be “lava”; it is one of swell, chop'],
+    'lava' => [['water' => ['kind' => 'lava', 'speed_m_s' => 1]], 'water.kind', '“water.kind” cannot be “lava”; it is one of surf, swell, chop'],
     'a river that falls' => [
         ['water' => ['kind' => 'river', 'drop_m' => 4]], 'water.drop_m', 'A river has no drop; give its speed or a timed float.',
     ],
@@ -271,4 +272,20 @@ it('names subjects that have no name, in their order, and each pair that does no
 it('streaks full length across the view unless an angle is given', function (): void {
     $streak = fn (array $said): float => motion($said + ['water' => ['kind' => 'river', 'speed_m_s' => 2], 'evaluate_s' => [1]])['water']['evaluated'][0]['streak_mm'];
     expect($streak([]))->toBeAbout(4.0, 1e-9)->and($streak(['oblique_deg' => 60]))->toBeAbout(2.0, 1e-9);
+});
+
+it('answers for every water with nothing but its name, and says what it took as usual', function (WaterKind $kind): void {
+    $water = motion(['water' => ['kind' => $kind->value]])['water'];
+
+    expect($water['guessed'])->toBe((new WaterSpec($kind))->guessed())->not->toBe([])->and($water['looks'])->not->toBe([])
+        ->and($water['speed_m_s'])->toBeGreaterThan(0.0);
+})->with(WaterKind::cases());
+
+it('takes surf by its period and its height: the higher, the faster its bore and the sooner it is silk', function (): void {
+    $surf = fn (float $heightM): array => motion(['water' => ['kind' => 'surf', 'peak_period_s' => 8, 'significant_height_m' => $heightM]])['water'];
+    $silk = fn (array $water): float => array_column($water['looks'], 'min_s', 'look')['silk'];
+
+    expect($surf(2.0))->not->toHaveKey('guessed')->and($surf(2.0)['breaks_at_depth_m'])->toBeAbout(2 / 0.78, 1e-9)
+        ->and($surf(2.0)['speed_m_s'])->toBeAbout(sqrt(9.80665 * 2 / 0.78), 1e-9)
+        ->and($silk($surf(2.0)))->toBeLessThan($silk($surf(0.5)));
 });

@@ -66,8 +66,27 @@ it('reads CSV with named columns, semicolons, a byte order mark and Windows line
     );
 
     expect($read->observations)->toHaveCount(1)->and($read->observations[0]->unix)->toBe((float) gmmktime(7, 0, 0, 11, 26, 2026))
-        ->and($read->observations[0]->periodS())->toBe(6.0)
+        ->and($read->observations[0]->periodS())->toBeAbout(6.43, 1e-9) // T_p / T_z = 1.286 (DNV-RP-C205)
         ->and($read->badLines[0]['reason'])->toContain('0,9');
+});
+
+it('takes runs of nines for missing by their column, also under #YY, and keeps 99 degrees and 999.0 hPa (yearly files of public buoys)', function (): void {
+    $read = ObservationFiles::read(['2019.txt' => <<<'TXT'
+        #YY  MM DD hh mm WDIR WSPD GST  WVHT   DPD   APD MWD   PRES  ATMP  WTMP  DEWP  VIS  TIDE
+        #yr  mo dy hr mn degT m/s  m/s     m   sec   sec degT   hPa  degC  degC  degC   mi    ft
+        2019 01 01 00 50  99  5.0 99.0  1.20 99.00  7.00 999  999.0 999.0  12.3 999.0 99.0 99.00
+        2019 01 01 01 50 999 99.0 99.0 99.00  9.00 99.00  99 9999.0   9.9 999.0 999.0 99.0 99.00
+        2019 01 01 02 50 999 99.0 99.0 99.00 99.00 99.00 999 9999.0 999.0 999.0 999.0 99.0 99.00
+        TXT]);
+    [$first, $second] = $read->observations;
+
+    expect($read->observations)->toHaveCount(2)->and($read->badLines)->toHaveCount(1)
+        ->and($read->badLines[0]['reason'])->toBe('Every value in it is missing.')
+        ->and([$first->windFromDeg, $first->windMS, $first->significantHeightM, $first->peakPeriodS, $first->meanPeriodS, $first->fromDeg])
+        ->toBe([99.0, 5.0, 1.2, null, 7.0, null])
+        ->and([$first->pressureHpa, $first->airC, $first->waterC, $first->dewPointC])->toBe([999.0, null, 12.3, null])
+        ->and([$second->windFromDeg, $second->windMS, $second->significantHeightM, $second->peakPeriodS, $second->fromDeg, $second->pressureHpa, $second->airC])
+        ->toBe([null, null, null, 9.0, 99.0, null, 9.9]);
 });
 
 it('reads the older files: no mark before the names, two-digit years, nines for what is missing, BAR for the pressure', function (): void {

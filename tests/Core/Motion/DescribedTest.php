@@ -8,6 +8,7 @@ use GentlePour\Motion\CloudDrift;
 use GentlePour\Motion\CloudLook;
 use GentlePour\Motion\Clouds;
 use GentlePour\Motion\Dispersion;
+use GentlePour\Motion\FallsAs;
 use GentlePour\Motion\Flow;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\Look;
@@ -17,6 +18,8 @@ use GentlePour\Motion\MovingSubject;
 use GentlePour\Motion\MovingWater;
 use GentlePour\Motion\Picture;
 use GentlePour\Motion\ShoreRhythm;
+use GentlePour\Motion\Surf;
+use GentlePour\Motion\Texture;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Motion\WaterSpec;
 use GentlePour\Motion\Waves;
@@ -32,12 +35,13 @@ function at24(float $obliqueDeg = 0.0): Framing
 it('takes flowing water by a float before its speed, its speed before its drop, and its own grain before the usual one', function (): void {
     $flow = fn (WaterKind $kind, mixed ...$said): MovingWater => (new WaterSpec($kind, ...$said))->in(at24());
     expect($flow(WaterKind::River, speedMS: 2.0)->speedMS())->toBe(2.0)
-        ->and($flow(WaterKind::River, speedMS: 2.0)->featureM())->toBe(0.25)
-        ->and($flow(WaterKind::River, speedMS: 2.0, featureM: 0.6)->featureM())->toBe(0.6)
+        ->and($flow(WaterKind::River, speedMS: 2.0)->featureM())->toBeGreaterThan(0.05)->toBeLessThan(0.2)
+        ->and($flow(WaterKind::River, speedMS: 2.0, featureM: 0.6)->featureM())->toBeAbout(0.6, 1e-12)
+        ->and($flow(WaterKind::River, speedMS: 2.0, featureM: 0.6)->textureKept(3.0))->toBeAbout(Texture::contrast(10.0), 1e-12)
         ->and($flow(WaterKind::River, speedMS: 2.0, float: [6.0, 4.0])->speedMS())->toBe(1.5)
         ->and($flow(WaterKind::Cascade, speedMS: 2.0, dropM: 5.0)->speedMS())->toBe(2.0)
         ->and($flow(WaterKind::Weir, dropM: 5.0)->speedMS())->toBeAbout(sqrt(2 * 9.80665 * 5), 1e-4)
-        ->and($flow(WaterKind::Plunge, dropM: 5.0)->speedMS())->toBeAbout(sqrt(2 * 9.80665 * 5) * 2 / 3, 1e-4)
+        ->and($flow(WaterKind::Plunge, dropM: 5.0)->speedMS())->toBe(Flow::meanSpeed(5.0))
         ->and($flow(WaterKind::River, speedMS: 2.0))->toBeInstanceOf(Flow::class)
         ->and(fn () => $flow(WaterKind::River, dropM: 2.0))->toBeRefused('A river has no drop; give its speed or a timed float.', 'drop_m')
         ->and(fn () => $flow(WaterKind::River))->toBeRefused('The speed of the water', 'speed_m_s')
@@ -51,7 +55,7 @@ it('takes waves by their period, deep and of a metre unless it is said, with a c
     $sea = fn (mixed ...$said): Waves => (new WaterSpec(WaterKind::Swell, ...$said))->in(at24());
     expect($sea(periodS: 8.0)->periodS())->toBeAbout(8.0, 1e-9)->and($sea(periodS: 8.0)->depthM())->toBe(Dispersion::DEEP_M)
         ->and($sea(periodS: 8.0, depthM: 3.0)->depthM())->toBe(3.0)
-        ->and($sea(periodS: 8.0, shortestWaveM: 2.0)->featureM())->toBe(2.0)->and($sea(periodS: 8.0)->featureM())->toBe(0.3)
+        ->and($sea(periodS: 8.0, shortestWaveM: 2.0)->featureM())->toBe(2.0)->and($sea(periodS: 8.0)->featureM())->toBeAbout(18 / 30, 1e-9)
         ->and($sea(periodS: 8.0, heightM: 2.0, chop: [3.0, 0.5])->textureKept(1.0))
         ->toBeAbout(Waves::ofSeas([WaveSpectrum::ofPeriod(8.0, 3.3, 2.0), WaveSpectrum::ofPeriod(3.0, 3.3, 0.5)], at24())->textureKept(1.0), 1e-12)
         ->and(fn () => $sea())->toBeRefused('The wave period', 'peak_period_s')
@@ -62,16 +66,74 @@ it('takes waves by their period, deep and of a metre unless it is said, with a c
         ->and((new WaterSpec(WaterKind::River, heightM: 1.0))->breakerDepthM())->toBeNull();
 });
 
-it('knows of each water whether it falls, how much of its foot speed is seen, its grain and whether it comes in waves', function (
-    WaterKind $kind, bool $falls, float $share, ?float $grain, bool $waves,
+it('knows of each water how it falls, the sizes of its texture and whether it comes in waves', function (
+    WaterKind $kind, ?FallsAs $falls, ?array $sizes, bool $waves,
 ): void {
-    expect([$kind->falls(), $kind->shareOfFootSpeed(), $kind->featureM(), $kind->comesInWaves()])->toBe([$falls, $share, $grain, $waves]);
+    expect([$kind->fallsAs(), $kind->falls(), $kind->sizesM(), $kind->isOpenSea(), $kind->comesInWaves()])
+        ->toBe([$falls, $falls !== null, $sizes, $sizes === null, $waves]);
 })->with([
-    [WaterKind::Swell, false, 0.0, null, true], [WaterKind::Chop, false, 0.0, null, true], [WaterKind::Lake, false, 0.0, null, true],
-    [WaterKind::Backwash, false, 0.0, 0.15, true], [WaterKind::Foam, false, 0.0, 0.1, false], [WaterKind::Plunge, true, 2 / 3, 0.3, false],
-    [WaterKind::Cascade, true, 2 / 3, 0.25, false], [WaterKind::Weir, true, 1.0, 0.2, false], [WaterKind::Rapid, false, 0.0, 0.3, false],
-    [WaterKind::River, false, 0.0, 0.25, false],
+    [WaterKind::Surf, null, [0.08, 1.0], true], [WaterKind::Swell, null, null, true], [WaterKind::Chop, null, null, true],
+    [WaterKind::Lake, null, null, true], [WaterKind::Backwash, null, [0.05, 0.5], true], [WaterKind::Foam, null, [0.01, 0.2], false],
+    [WaterKind::Plunge, FallsAs::Curtain, [0.08, 1.5], false], [WaterKind::Cascade, FallsAs::Curtain, [0.05, 1.0], false],
+    [WaterKind::Weir, FallsAs::Sheet, [0.05, 0.6], false], [WaterKind::Rapid, null, [0.08, 1.0], false], [WaterKind::River, null, [0.01, 0.2], false],
 ]);
+
+it('keeps of many sizes what each keeps, in squares, by how well the frame shows it (summed by hand)', function (float $leastM, float $mostM, float $carriedM): void {
+    // at24: 18 m wide, so that 60 cm is what is seen best; what is smaller than 5.8 cm cannot be seen.
+    $texture = Texture::between($leastM, $mostM, at24());
+    $least = max($leastM, 4 * hypot(36, 24) / 1500 * 12 / 24);
+    [$kept, $all, $logs] = [0.0, 0.0, 0.0];
+    for ($i = 0; $i < 24; $i++) {
+        $size = $least * ($mostM / $least) ** (($i + 0.5) / 24);
+        $weight = exp(-log($size / 0.6) ** 2 / (2 * log(2.5) ** 2));
+        $n = $carriedM / $size;
+        $kept += $weight * 2 * ($n - 1 + exp(-$n)) / $n ** 2;
+        $logs += $weight * log($size);
+        $all += $weight;
+    }
+    expect($texture->kept($carriedM))->toBeAbout(sqrt($kept / $all), 1e-9)->and($texture->sizeM())->toBeAbout(exp($logs / $all), 1e-9);
+})->with([[0.08, 1.5, 0.5], [0.08, 1.5, 20.0], [0.01, 0.2, 3.0], [0.5, 0.6, 0.1]]);
+
+it('has a texture also where every size is far from what the frame shows best, and where none can be seen', function (): void {
+    $cliff = new Framing(new Sensor(36, 24), 10, 20000);
+    $macro = new Framing(new Sensor(36, 24), 2000, 0.2);
+    foreach ([$cliff, $macro] as $framing) {
+        $texture = Texture::between(0.08, 1.5, $framing);
+        expect($texture->kept(0.0))->toBeAbout(1.0, 1e-9)->and($texture->kept(1e6))->toBeGreaterThan(0.0)->toBeLessThan(0.05 * sqrt($texture->sizeM()));
+    }
+    expect(Texture::between(0.08, 1.5, $cliff)->sizeM())->toBeAbout($cliff->visibleDetailM(), 1e-6)
+        ->and(Texture::between(0.08, 1.5, $macro)->sizeM())->toBeLessThan(0.1)
+        ->and(fn () => Texture::between(0.0, 1.0, $cliff))->toBeRefused('size of the texture', 'feature_m')
+        ->and(fn () => Texture::between(0.1, 21.0, $cliff))->toBeRefused('size of the texture', 'feature_m')
+        ->and(fn () => Texture::ofOne(NAN, $cliff))->toBeRefused('size of the texture', 'feature_m');
+});
+
+it('carries the foam of surf with the bore and whitens the rocks with each wave: by hand from its parts', function (): void {
+    // H = 0.78 m breaks over one metre: the bore runs at sqrt(g), 3.13 m/s.
+    $foam = Texture::ofOne(0.5, at24());
+    $surf = Surf::of(8.0, 0.78, $foam);
+    expect($surf->speedMS())->toBeAbout(sqrt(9.80665), 1e-9)->and($surf->featureM())->toBeAbout(0.5, 1e-12)->and($surf->waves(12.0))->toBe(1.5)
+        ->and($surf->textureKept(2.0))->toBeAbout(sqrt(0.92 * Texture::contrast(2 * sqrt(9.80665) / 0.5) ** 2 + 0.08 * Texture::contrast(0.5) ** 2), 1e-9)
+        ->and($surf->textureKept(0.0))->toBe(1.0)
+        ->and(fn () => Surf::of(0.2, 1.0, $foam))->toBeRefused('wave period', 'peak_period_s')
+        ->and(fn () => Surf::of(8.0, 21.0, $foam))->toBeRefused('wave height', 'significant_height_m');
+});
+
+it('says of each water what it guesses: speed of a flow, period of waves, and of surf the height too', function (): void {
+    $guessed = fn (WaterKind $kind, mixed ...$said): array => (new WaterSpec($kind, ...$said))->guessed();
+    expect($guessed(WaterKind::Surf))->toBe(['peak_period_s', 'significant_height_m'])->and($guessed(WaterKind::Surf, periodS: 7.0))->toBe(['significant_height_m'])
+        ->and($guessed(WaterKind::Surf, heightM: 2.0))->toBe(['peak_period_s'])->and($guessed(WaterKind::Swell))->toBe(['peak_period_s'])
+        ->and($guessed(WaterKind::Swell, periodS: 7.0))->toBe([])->and($guessed(WaterKind::Plunge, dropM: 3.0))->toBe([])
+        ->and($guessed(WaterKind::River))->toBe(['speed_m_s'])->and($guessed(WaterKind::River, float: [3.0, 2.0]))->toBe([])
+        ->and((new WaterSpec(WaterKind::Surf, periodS: 7.0))->orUsual()->heightM)->toBe(1.0)
+        ->and((new WaterSpec(WaterKind::Surf, periodS: 7.0))->orUsual()->periodS)->toBe(7.0)
+        ->and((new WaterSpec(WaterKind::Surf, heightM: 2.0))->orUsual()->periodS)->toBe(8.0)
+        ->and((new WaterSpec(WaterKind::Swell))->orUsual()->heightM)->toBeNull();
+    foreach (WaterKind::cases() as $kind) {
+        expect((new WaterSpec($kind))->isMeasured())->toBeFalse()->and((new WaterSpec($kind))->orUsual()->isMeasured())->toBeTrue()
+            ->and((new WaterSpec($kind))->orUsual()->in(at24())->textureKept(1.0))->toBeGreaterThan(0.0);
+    }
+});
 
 it('says of a shore what so many waves make of it, and when to open', function (float $waves, string $words, ?string $moment): void {
     $rhythm = new ShoreRhythm(8 * $waves, 8);
@@ -201,7 +263,7 @@ it('splits a sea into bins of equal weight that lie end to end over all of it', 
     $bins = $waves->bins(6, [0.0, 1.0, 4.0]);
     expect($bins)->toHaveCount(6)->and(array_sum(array_column($bins, 'weight')))->toBeAbout(1.0, 1e-9)
         ->and($bins[0]['radS'][0])->toBeAbout(0.5 * 2 * M_PI / 8, 1e-9)
-        ->and($bins[5]['radS'][1])->toBeAbout(Dispersion::radSOfWavelength(0.3, Dispersion::DEEP_M), 1e-9);
+        ->and($bins[5]['radS'][1])->toBeAbout(Dispersion::radSOfWavelength(0.6, Dispersion::DEEP_M), 1e-9);
     foreach ($bins as $i => $bin) {
         expect($bin['weight'])->toBeAbout(1 / 6, 0.05)->and($bin['kept'][0])->toBeAbout(1.0, 1e-9)->and($bin['kept'][2])->toBeLessThan($bin['kept'][1])
             ->and($bin['radS'][1])->toBeGreaterThan($bin['radS'][0]);

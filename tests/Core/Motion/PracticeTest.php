@@ -13,6 +13,7 @@ use GentlePour\Motion\LookBands;
 use GentlePour\Motion\MovingSubject;
 use GentlePour\Motion\MovingWater;
 use GentlePour\Motion\WaterKind;
+use GentlePour\Motion\WaterSpec;
 use GentlePour\Motion\Waves;
 
 // What photographers of water say of their pictures, put to the numbers. Common practice throughout.
@@ -27,63 +28,6 @@ function looks(MovingWater $water, Framing $framing, float $seconds): Look
     return LookBands::of($water, $framing)->at($seconds)->look;
 }
 
-it('makes waterfalls of every size silk somewhere between half a second and two', function (float $dropM, float $distanceM): void {
-    $framing = seenFrom($distanceM);
-    $fall = Flow::of(Flow::speedOfDrop(WaterKind::Plunge, $dropM), (float) WaterKind::Plunge->featureM(), $framing);
-
-    $found = array_map(static fn (float $seconds): Look => looks($fall, $framing, $seconds), [0.5, 1.0, 1.5, 2.0]);
-
-    expect($found)->toContain(Look::Silk);
-    expect(looks($fall, $framing, 1 / 1000))->toBeIn([Look::Held, Look::Lively]);
-    expect(looks($fall, $framing, 30))->toBeIn([Look::Mist, Look::Glass]);
-})->with([
-    'a step in a stream' => [1.0, 4],
-    'a man high' => [2.0, 6],
-    'a house high' => [6.0, 15],
-    'a tower high' => [15.0, 30],
-    'forty metres' => [40.0, 60],
-]);
-
-it('tells 1/10 from 1/5 s in a cascade at a glance', function (): void {
-    $cascade = Flow::of(4, (float) WaterKind::Cascade->featureM(), seenFrom(8));
-
-    expect($cascade->textureKept(0.1) / $cascade->textureKept(0.2))->toBeGreaterThan(1.1);
-});
-
-it('turns a waterfall to milk at thirty seconds', function (): void {
-    $fall = Flow::of(9, (float) WaterKind::Plunge->featureM(), seenFrom(20));
-
-    expect($fall->textureKept(30))->toBeLessThan(0.07);
-});
-
-it('paints shore waves with definition at 1/4 to 1 s', function (float $periodS, float $seconds): void {
-    $framing = seenFrom(10);
-
-    expect(looks(Waves::ofPeriod($periodS, $framing), $framing, $seconds))->toBeIn([Look::Lively, Look::Brushed]);
-})->with([5.0, 7.0, 9.0])->with([0.25, 0.5, 1.0]);
-
-it('leaves something drawn in a swell at the usual half a second to two', function (float $periodS): void {
-    $framing = seenFrom(10);
-    foreach ([0.5, 1.0, 2.0] as $seconds) {
-        expect(looks(Waves::ofPeriod($periodS, $framing), $framing, $seconds))->toBeIn([Look::Lively, Look::Brushed, Look::Silk]);
-    }
-})->with([6.0, 8.0, 10.0]);
-
-it('has gentle waves nearly gone at 4 s, with their outlines left at 2 s', function (): void {
-    $framing = seenFrom(12);
-    $gentle = Waves::ofPeriod(4, $framing);
-
-    expect($gentle->textureKept(2))->toBeGreaterThan(0.2);
-    expect($gentle->textureKept(4))->toBeLessThan(0.2);
-});
-
-it('has hardly any texture in the sea at 30 s, and a flat sheet after minutes', function (float $periodS): void {
-    $sea = Waves::ofPeriod($periodS, seenFrom(15));
-
-    expect($sea->textureKept(30))->toBeLessThan(0.06);
-    expect($sea->textureKept(180))->toBeLessThan(0.02);
-})->with([4.0, 8.0, 12.0]);
-
 it('needs longer for a longer swell, and shorter for faster water', function (): void {
     $framing = seenFrom(12);
     $silk = static fn (MovingWater $water): float => LookBands::of($water, $framing)->band(Look::Silk)?->minS ?? 0.0;
@@ -92,7 +36,7 @@ it('needs longer for a longer swell, and shorter for faster water', function ():
     expect($silk(Flow::of(8, 0.25, $framing)))->toBeLessThan($silk(Flow::of(2, 0.25, $framing)));
 });
 
-it('gives the same look for the same number of grains carried past, however fast', function (float $speedMS): void {
+it('gives the same look for the same number of grains of one size carried past, however fast', function (float $speedMS): void {
     $framing = seenFrom(8);
 
     // Silk begins at 8.7 grains (closed form).
@@ -143,7 +87,7 @@ it('names the words of every look once', function (): void {
 
 it('aims every look of every water inside what a shutter can do', function (WaterKind $kind): void {
     $framing = seenFrom(15);
-    $water = $kind->isWaves() ? Waves::ofPeriod(6, $framing) : Flow::of(2, (float) $kind->featureM(), $framing);
+    $water = (new WaterSpec($kind))->orUsual()->in($framing);
     foreach (LookBands::of($water, $framing)->bands as $band) {
         $window = $band->window();
         expect($window->min->seconds)->toBeGreaterThanOrEqual(ShutterTime::SHORTEST_S);

@@ -157,6 +157,6 @@ it('refuses seas that cannot be', function (): void {
 
 it('knows which waters have a height to fall and which a period', function (): void {
     foreach (WaterKind::cases() as $kind) {
-        expect($kind->isWaves() && $kind->falls())->toBeFalse()->and($kind->featureM() === null)->toBe($kind->isWaves());
+        expect($kind->isWaves() && $kind->falls())->toBeFalse()->and($kind->isOpenSea() && ! $kind->isWaves())->toBeFalse();
     }
 });

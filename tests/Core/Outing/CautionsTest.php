@@ -7,7 +7,7 @@ use GentlePour\Outing\Cautions;
 
 it('warns at the edge of every water of what that water does (common practice of lifeguards and coastguards)', function (WaterKind $kind): void {
     $says = match ($kind) {
-        WaterKind::Swell, WaterKind::Chop, WaterKind::Backwash, WaterKind::Foam => 'never turn your back on it',
+        WaterKind::Surf, WaterKind::Swell, WaterKind::Chop, WaterKind::Backwash, WaterKind::Foam => 'never turn your back on it',
         WaterKind::Lake => 'cold water takes the breath',
         WaterKind::Plunge, WaterKind::Cascade, WaterKind::Weir, WaterKind::Rapid, WaterKind::River => 'Rivers rise after rain upstream',
     };

@@ -6,7 +6,9 @@ use GentlePour\Kit\Sensor;
 use GentlePour\Motion\Clouds;
 use GentlePour\Motion\Flow;
 use GentlePour\Motion\Framing;
+use GentlePour\Motion\Texture;
 use GentlePour\Motion\WaterKind;
+use GentlePour\Motion\WaterSpec;
 use GentlePour\Motion\Waves;
 use GentlePour\Scene\Scene;
 use GentlePour\Scene\Stroke;
@@ -63,12 +65,12 @@ it('gives the recipe of a fall: its grain and its streak in shares of the frame'
     expect($recipe['water']['streak'][0])->toBeAbout(1 / 3, 1e-4)->and($recipe['water']['feature'])->toBeAbout(0.25 / 12, 1e-4)
         ->and($recipe['water']['along'])->toBe('down')
         ->and($recipe['clouds']['streak'])->toBe([0.005, 0.05])
-        ->and($recipe['kept'][0])->toBeAbout(Flow::contrast(16), 1e-4);
+        ->and($recipe['kept'][0])->toBeAbout(Texture::contrast(16), 1e-4);
 });
 
 it('has a stage for every kind of water', function (WaterKind $kind): void {
     $framing = new Framing(new Sensor(36, 24), 35, 20);
-    $water = $kind->isWaves() ? Waves::ofPeriod(3, $framing) : Flow::of(2, (float) $kind->featureM(), $framing);
+    $water = (new WaterSpec($kind))->orUsual()->in($framing);
     $recipe = Scene::recipe($kind, $water, $framing, null, [0.1, 1, 10]);
 
     expect(json_encode($recipe))->toBeString()->not->toContain('null,null')->and($recipe['stage'])->not->toBe('');

@@ -137,8 +137,8 @@ it('keeps a record whole when its kit is gone', function (): void {
 
 it('leaves a forgotten taste forgotten when only the note of an old frame changes', function (): void {
     Frame::query()->delete();
-    $frame = Frame::factory()->taken(1.3)->create();
-    $judge = fn (array $said) => $this->put("/log/{$frame->id}", $said + ['open' => '1.3'])->assertRedirect();
+    $frame = Frame::factory()->taken()->create();
+    $judge = fn (array $said) => $this->put("/log/{$frame->id}", $said + ['open' => '2'])->assertRedirect();
     $judge(['blur' => 'too_crisp']);
     $kind = $frame->refresh()->water_kind;
     expect(tastes()->of($kind)->verdicts)->toBe(1);

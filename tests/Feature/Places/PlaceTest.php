@@ -84,7 +84,7 @@ it('draws the day of a place: tide, marks, sun, light and the get-off time, and 
 it('holds the bench’s look through dusk when asked', function (): void {
     $this->get(
         '/places/'.shelf()->id.'?day=2026-11-26&hold=1',
-    )->assertOk()->assertSee('no filter')->assertSee('hold 1.5 s') /* 1.3 s, and a sixth of a stop for the taste of two verdicts */;
+    )->assertOk()->assertSee('no filter')->assertSee('hold 2.6 s') /* 2.3 s, and a seventh of a stop for the taste of two verdicts */;
 });
 
 it('anchors the light by readings of the day and by the sky', function (): void {

@@ -54,7 +54,7 @@ it('lets a frame of a bracket or a companion say nothing of the taste', function
     $before = tastes()->of(GentlePour\Motion\WaterKind::Cascade)->verdicts;
     foreach ([ShotRole::Bracket, ShotRole::Companion, ShotRole::Dark, ShotRole::Average] as $role) {
         $frame = planned();
-        $frame->update(['role' => $role, 'open_s' => 1.0, 'opened_at' => now(), 'blur' => 'too_crisp', 'judged_at' => now()]);
+        $frame->update(['role' => $role, 'open_s' => $frame->planned_s, 'opened_at' => now(), 'blur' => 'too_crisp', 'judged_at' => now()]);
     }
     expect(tastes()->of(GentlePour\Motion\WaterKind::Cascade)->verdicts)->toBe($before);
 
