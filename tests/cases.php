@@ -14,6 +14,8 @@ use App\Rooms\Bench\BenchForm;
 use App\Rooms\Bench\Workbench;
 use App\Rooms\Learned\Tastes;
 use App\Rooms\Places\DayScenes;
+use GentlePour\Documents\Fields;
+use GentlePour\Documents\StationDocument;
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\DriftingLight;
 use GentlePour\Exposure\Exposure;
@@ -43,6 +45,7 @@ use GentlePour\Solving\WallKind;
 use GentlePour\Tide\Constituents;
 use GentlePour\Tide\Harmonic;
 use GentlePour\Tide\HarmonicCurve;
+use GentlePour\Tide\Station;
 use GentlePour\Tide\TableCurve;
 use GentlePour\Tide\TideCurve;
 use GentlePour\Tide\TideEvent;
@@ -231,6 +234,16 @@ function straightTide(array $knots): TideCurve
             return $events;
         }
 
+        public function turns(): array
+        {
+            return $this->events();
+        }
+
+        public function turnsWithMargin(): array
+        {
+            return $this->events();
+        }
+
         public function eventsWithMargin(): array
         {
             return $this->events();
@@ -307,4 +320,17 @@ function anyQuestion(int $seed): Question
         $one([null, SharpRange::of(1.5), SharpRange::of(2, 30)]),
         $graduated === [] || ! $bag->holderFits() ? [] : $one([[], [$graduated[0]]]),
     );
+}
+
+/** A station of the catalogue that ships, with the one it follows. */
+function shippedStation(string $id): Station
+{
+    static $lines = [];
+    if ($lines === []) {
+        foreach (gzfile(dirname(__DIR__).'/data/stations.ndjson.gz') ?: [] as $line) {
+            $lines[substr($line, 7, (int) strpos($line, '"', 7) - 7)] = $line;
+        }
+    }
+
+    return StationDocument::station(Fields::ofJson($lines[$id]), shippedStation(...));
 }

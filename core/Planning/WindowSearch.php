@@ -47,10 +47,10 @@ final class WindowSearch
             $spans = self::sunSpans($query, $spans);
         }
         $light = LightCurve::of($query->observer, $query->sky);
-        $events = $tide?->events() ?? [];
+        $turns = $tide?->turns() ?? [];
 
         return array_map(
-            static fn (array $span): Window => self::window($query, $tide, $events, $light, $span[0], $span[1]),
+            static fn (array $span): Window => self::window($query, $tide, $turns, $light, $span[0], $span[1]),
             self::longEnough($query, $spans),
         );
     }
@@ -90,17 +90,12 @@ final class WindowSearch
             return $spans;
         }
         $runs = [];
-        $events = $tide->events();
-        $before = $tide->from();
-        foreach ($events as $event) {
-            if ($event->high === ($query->trend === Trend::Rising)) {
-                $runs[] = [$before, $event->unix];
+        [$before, $beforeM] = [$tide->from(), $tide->heightM($tide->from())];
+        foreach ([...$tide->turns(), new TideEvent($tide->to(), $tide->heightM($tide->to()), true)] as $turn) {
+            if (($turn->heightM <=> $beforeM) === ($query->trend === Trend::Rising ? 1 : -1)) {
+                $runs[] = [$before, $turn->unix];
             }
-            $before = $event->unix;
-        }
-        $last = $events[count($events) - 1] ?? null;
-        if ($last !== null && $last->high === ($query->trend === Trend::Falling)) {
-            $runs[] = [$before, $tide->to()];
+            [$before, $beforeM] = [$turn->unix, $turn->heightM];
         }
 
         return Spans::intersect($spans, $runs);
@@ -130,13 +125,13 @@ final class WindowSearch
         );
     }
 
-    /** @param  list<TideEvent>  $events */
+    /** @param  list<TideEvent>  $turns */
     private static function window(
-        WindowQuery $query, ?TideCurve $tide, array $events, LightCurve $light, float $from, float $to,
+        WindowQuery $query, ?TideCurve $tide, array $turns, LightCurve $light, float $from, float $to,
     ): Window {
         $middle = ($from + $to) / 2;
         $sun = array_map($query->observer->sun(...), [$from, $middle, $to]);
-        $highest = $tide === null ? null : self::highestM($tide, $events, $from, $to);
+        $highest = $tide === null ? null : self::highestM($tide, $turns, $from, $to);
         $rise = $tide === null ? 0.0 : $tide->heightM($to) - $tide->heightM($from);
 
         return new Window(
@@ -151,15 +146,15 @@ final class WindowSearch
     }
 
     /**
-     * The highest that the water stands from one instant to another: at one of them, or at a high water between.
+     * The highest that the water stands from one instant to another: at one of them, or where it turns between.
      *
-     * @param  list<TideEvent>  $events
+     * @param  list<TideEvent>  $turns
      */
-    private static function highestM(TideCurve $tide, array $events, float $from, float $to): float
+    private static function highestM(TideCurve $tide, array $turns, float $from, float $to): float
     {
         $highest = max($tide->heightM($from), $tide->heightM($to));
-        for ($i = TideEvent::before($events, $from); ($events[$i]->unix ?? INF) < $to; $i++) {
-            $highest = $events[$i]->unix > $from ? max($highest, $events[$i]->heightM) : $highest;
+        for ($i = TideEvent::before($turns, $from); ($turns[$i]->unix ?? INF) < $to; $i++) {
+            $highest = $turns[$i]->unix > $from ? max($highest, $turns[$i]->heightM) : $highest;
         }
 
         return $highest;

@@ -47,6 +47,9 @@ final class HarmonicCurve implements TideCurve
 
     private TurningPoints $turningPoints;
 
+    /** @var list<TideEvent>|null every turn from margin to margin */
+    private ?array $turns = null;
+
     /** @var list<TideEvent>|null */
     private ?array $events = null;
 
@@ -59,7 +62,6 @@ final class HarmonicCurve implements TideCurve
         private readonly float $meanLevelM,
         private readonly float $from,
         private readonly float $to,
-        private readonly ExtremeFilter $filter,
     ) {
         $this->carrier = deg2rad(self::CARRIER_DEG_H);
         $this->startUnix = $from - self::HOUR_S * self::MARGIN_H;
@@ -79,7 +81,7 @@ final class HarmonicCurve implements TideCurve
         TideSpan::check($fromUnix, $toUnix);
         Limit::MeanLevel->check($meanLevelM);
 
-        return new self($known, $constituents, $meanLevelM, $fromUnix, $toUnix, ExtremeFilter::of($known, $constituents));
+        return new self($known, $constituents, $meanLevelM, $fromUnix, $toUnix);
     }
 
     public function heightM(float $unix): float
@@ -92,15 +94,25 @@ final class HarmonicCurve implements TideCurve
         return TideEvent::within($this->eventsWithMargin(), $this->from, $this->to);
     }
 
-    /** @return list<TideEvent> the same, and those of a day and a half before and after */
+    /** And those of a day and a half before and after. */
     public function eventsWithMargin(): array
     {
-        return $this->events ??= $this->filter->keep(array_map(
+        return $this->events ??= ExtremeFilter::keep($this->turnsWithMargin());
+    }
+
+    public function turns(): array
+    {
+        return TideEvent::within($this->turnsWithMargin(), $this->from, $this->to);
+    }
+
+    public function turnsWithMargin(): array
+    {
+        return $this->turns ??= array_map(
             fn (array $point): TideEvent => new TideEvent(
                 $this->startUnix + self::HOUR_S * $point[0], $this->meanLevelM + $this->evaluate($this->height, $point[0]), $point[1],
             ),
             $this->turningPoints->between(fn (float $hour): float => $this->evaluate($this->slope, $hour), 0.0, $this->hours),
-        ));
+        );
     }
 
     public function from(): float

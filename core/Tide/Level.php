@@ -40,8 +40,9 @@ final readonly class Level
     }
 
     /**
-     * When the tide stands inside. Between two turning points it rises or falls throughout, so that each limit is crossed
-     * once at most there; from fifteen seconds away a secant step lands within a second of it.
+     * When the tide stands inside. Between two turning points it rises or falls throughout, so that each limit is crossed once at most
+     * there. Taken as the phase of half a cosine from one to the other, which the tide nearly is, it goes evenly with time also close to
+     * the turn, where heights hardly change, so that from fifteen seconds away a secant step lands within a second of the crossing.
      *
      * @param  list<array{float, float}>|null  $within  in order: where nothing outside these spans matters, it is passed over
      * @return list<LevelSpan>
@@ -49,11 +50,7 @@ final readonly class Level
     public function spans(TideCurve $curve, ?array $within = null): array
     {
         $at = 0;
-        $marks = [[$curve->from(), $curve->heightM($curve->from())]];
-        foreach ($curve->events() as $event) {
-            $marks[] = [$event->unix, $event->heightM];
-        }
-        $marks[] = [$curve->to(), $curve->heightM($curve->to())];
+        $marks = self::marks($curve);
         $spans = [];
         $open = null;
         for ($i = 1, $count = count($marks); $i < $count; $i++) {
@@ -90,6 +87,22 @@ final readonly class Level
         return $spans;
     }
 
+    /**
+     * The turns, and the ends of the curve.
+     *
+     * @return list<array{float, float}> instants and heights in m
+     */
+    private static function marks(TideCurve $curve): array
+    {
+        $marks = [[$curve->from(), $curve->heightM($curve->from())]];
+        foreach ($curve->turns() as $turn) {
+            $marks[] = [$turn->unix, $turn->heightM];
+        }
+        $marks[] = [$curve->to(), $curve->heightM($curve->to())];
+
+        return $marks;
+    }
+
     /** @return list<float> instants between two turning points at which a limit is crossed, in order */
     private function crossings(TideCurve $curve, float $from, float $fromM, float $to, float $toM): array
     {
@@ -98,8 +111,10 @@ final readonly class Level
             if ($limit === null || ($fromM - $limit) * ($toM - $limit) >= 0) {
                 continue;
             }
+            $phase = static fn (float $heightM): float => acos(max(-1.0, min(1.0, 1 - 2 * ($heightM - $fromM) / ($toM - $fromM))));
+            $wanted = $phase($limit);
             $found[] = RegulaFalsi::root(
-                static fn (float $unix): float => $curve->heightM($unix) - $limit, $from, $fromM - $limit, $to, $toM - $limit,
+                static fn (float $unix): float => $phase($curve->heightM($unix)) - $wanted, $from, -$wanted, $to, M_PI - $wanted,
                 self::LAST_STEP_S,
             );
         }

@@ -59,6 +59,34 @@ final readonly class SubordinateCurve implements TideCurve
         return $this->events;
     }
 
+    public function turns(): array
+    {
+        return TideEvent::within($this->turnsWithMargin(), $this->from, $this->to);
+    }
+
+    /** The turns of the reference, carried along by the stretching of the piece that they lie in. */
+    public function turnsWithMargin(): array
+    {
+        $waters = $this->reference->eventsWithMargin();
+        $turns = $this->events;
+        $at = 0;
+        foreach ($this->reference->turnsWithMargin() as $turn) {
+            while ($at + 2 < count($waters) && $waters[$at + 1]->unix <= $turn->unix) {
+                $at++;
+            }
+            [$from, $to] = [$waters[$at] ?? null, $waters[$at + 1] ?? null];
+            if ($from === null || $to === null || $turn->unix <= $from->unix || $turn->unix >= $to->unix) {
+                continue;
+            }
+            $share = ($turn->unix - $from->unix) / ($to->unix - $from->unix);
+            $unix = $this->events[$at]->unix + $share * ($this->events[$at + 1]->unix - $this->events[$at]->unix);
+            $turns[] = new TideEvent($unix, $this->heightM($unix), $turn->high);
+        }
+        usort($turns, static fn (TideEvent $a, TideEvent $b): int => $a->unix <=> $b->unix);
+
+        return $turns;
+    }
+
     public function from(): float
     {
         return $this->from;

@@ -65,6 +65,16 @@ final readonly class TableCurve implements TideCurve
         return $this->events;
     }
 
+    public function turns(): array
+    {
+        return $this->events;
+    }
+
+    public function turnsWithMargin(): array
+    {
+        return $this->events;
+    }
+
     public function from(): float
     {
         return $this->events[0]->unix;

@@ -16,6 +16,17 @@ interface TideCurve
     /** @return list<TideEvent> the same, and those known just before and after it */
     public function eventsWithMargin(): array;
 
+    /** @return list<TideEvent> every turn inside the span, and those known just before and after it */
+    public function turnsWithMargin(): array;
+
+    /**
+     * Every instant inside the span at which the tide turns, in order, also those of wiggles too small to be listed as high or low water:
+     * between two of them, and between them and the ends, it rises or falls throughout.
+     *
+     * @return list<TideEvent>
+     */
+    public function turns(): array;
+
     public function from(): float;
 
     public function to(): float;

@@ -7,41 +7,42 @@ namespace GentlePour\Tide;
 use GentlePour\Time\RegulaFalsi;
 
 /**
- * Where a sum of cosines turns: the roots of its slope, sought in steps of a quarter of the period of the fastest cosine that counts.
- * Where the slope is steep there can be none for as long as it takes to bend back, so such stretches are skipped. Where the slope
- * comes near nought and goes away again without changing its sign between steps, its nearest approach is looked at as well.
+ * Where a sum of cosines turns: every root of its slope. Two bounds on the sum make sure that none is passed over. The slope changes by at
+ * most B = sum a w^2 an hour, so that where it is steep there can be no root for |slope| / B hours. And it bends by at most
+ * M = sum a w^3, so that within h hours it leaves the straight line between two looks by at most M h^2 / 8, and its own rate leaves
+ * that of the line by at most M h / 2: a stretch where this leaves room for a second root is halved, again and again.
  */
 final readonly class TurningPoints
 {
-    /** The fastest cosines that together make up less of the sum only raise small wiggles, which the nearest approaches show. */
-    private const FAINT_SHARE = 0.004;
+    /** How long the strides are, as a share of B / M hours. By trial, the fewest looks at a year. */
+    private const STRIDE = 1.1;
 
-    /** From fifteen seconds away the secant lands within a few hundredths of a second of a turning point; in hours. */
+    /** A secant through two places less than three minutes apart lands from fifteen seconds away within half a second; in hours. */
     private const LAST_STEP_H = 0.004;
 
+    private const REACH_H = 0.05;
+
+    /** Two turns closer than this, a second, are none. */
+    private const NO_TIME_H = 1 / 3600;
+
     /**
-     * @param  float  $stepH  in hours
-     * @param  float  $bendMH2  most that the slope can change in an hour, m/h²
+     * @param  float  $rateMH2  most that the slope can change in an hour, m/h²
+     * @param  float  $bendMH3  most that this can change in an hour, m/h³
      */
-    private function __construct(public float $stepH, public float $bendMH2)
+    private function __construct(private float $rateMH2, private float $bendMH3)
     {
     }
 
     /** @param  list<array{float, float}>  $cosines  the speed in radians an hour and the greatest amplitude in m of each */
     public static function of(array $cosines): self
     {
-        rsort($cosines);
-        $faint = self::FAINT_SHARE * array_sum(array_column($cosines, 1));
-        [$stepH, $bend, $amplitude] = [INF, 0.0, 0.0];
+        [$rate, $bend] = [0.0, 0.0];
         foreach ($cosines as [$speed, $amplitudeM]) {
-            $bend += $amplitudeM * $speed ** 2;
-            $amplitude += $amplitudeM;
-            if ($stepH === INF && $amplitude > $faint) {
-                $stepH = M_PI / (2 * $speed);
-            }
+            $rate += $amplitudeM * $speed ** 2;
+            $bend += $amplitudeM * $speed ** 3;
         }
 
-        return new self($stepH, $bend);
+        return new self($rate, $bend);
     }
 
     /**
@@ -50,49 +51,44 @@ final readonly class TurningPoints
      */
     public function between(callable $slope, float $from, float $to): array
     {
-        if ($this->bendMH2 <= 0) {
+        if ($this->rateMH2 <= 0) {
             return [];
         }
-        $looks = [[$from, $slope($from)]];
-        for ($hour = $from, $at = $looks[0][1]; $hour < $to;) {
-            $hour = min($to, $hour + max($this->stepH, abs($at) / $this->bendMH2));
-            $at = $slope($hour);
-            $looks[] = [$hour, $at];
-        }
-        for ($i = 2, $count = count($looks); $i < $count; $i++) {
-            $nearest = self::nearestApproach($looks[$i - 2], $looks[$i - 1], $looks[$i]);
-            if ($nearest !== null) {
-                $looks[] = [$nearest, $slope($nearest)];
-            }
-        }
-        sort($looks);
+        $stride = self::STRIDE * $this->rateMH2 / $this->bendMH3;
         $found = [];
-        for ($i = 1, $count = count($looks); $i < $count; $i++) {
-            [[$a, $atA], [$b, $atB]] = [$looks[$i - 1], $looks[$i]];
-            if ($atA * $atB < 0) {
-                $found[] = [RegulaFalsi::root($slope, $a, $atA, $b, $atB, self::LAST_STEP_H), $atA > 0];
-            }
+        [$hour, $at] = [$from, $slope($from)];
+        while ($hour < $to) {
+            $next = min($to, $hour + max($stride, abs($at) / $this->rateMH2));
+            $atNext = $slope($next);
+            $this->search($slope, $hour, $at, $next, $atNext, $found);
+            [$hour, $at] = [$next, $atNext];
         }
 
         return $found;
     }
 
     /**
-     * Where the parabola through three points of one sign, of which the middle is nearest to nought, has its vertex.
-     *
-     * @param  array{float, float}  $before
-     * @param  array{float, float}  $middle
-     * @param  array{float, float}  $after
+     * @param  callable(float): float  $slope
+     * @param  list<array{float, bool}>  $found
      */
-    private static function nearestApproach(array $before, array $middle, array $after): ?float
+    private function search(callable $slope, float $a, float $atA, float $b, float $atB, array &$found): void
     {
-        $sign = $middle[1] <=> 0.0;
-        [$left, $right] = [$sign * ($before[1] - $middle[1]), $sign * ($after[1] - $middle[1])];
-        if ($sign === 0 || $left <= 0 || $right <= 0) {
-            return null;
-        }
-        [$back, $on] = [$middle[0] - $before[0], $after[0] - $middle[0]];
+        $hours = $b - $a;
+        $turns = $atA * $atB < 0;
+        // Half of the bend's square is what two looks on either side of a root must differ by, an eighth what one beside it must be away.
+        $sure = $turns
+            ? abs($atB - $atA) > $this->bendMH3 * $hours ** 2 / 2
+            : min(abs($atA), abs($atB)) > $this->bendMH3 * $hours ** 2 / 8 || abs($atA) >= $this->rateMH2 * $hours;
+        if ($sure || $hours < self::NO_TIME_H) {
+            if ($turns) {
+                $found[] = [RegulaFalsi::root($slope, $a, $atA, $b, $atB, self::LAST_STEP_H, self::REACH_H), $atA > 0];
+            }
 
-        return $middle[0] + ($on ** 2 * $left - $back ** 2 * $right) / (2 * ($on * $left + $back * $right));
+            return;
+        }
+        $middle = ($a + $b) / 2;
+        $atMiddle = $slope($middle);
+        $this->search($slope, $a, $atA, $middle, $atMiddle, $found);
+        $this->search($slope, $middle, $atMiddle, $b, $atB, $found);
     }
 }

@@ -16,15 +16,17 @@ final class RegulaFalsi
     /**
      * @param  callable(float): float  $function
      * @param  float  $lastStep  how long the last step may be
+     * @param  float  $reach  how far apart the last two places may be for it; a function that bends needs a bound here
      */
-    public static function root(callable $function, float $a, float $atA, float $b, float $atB, float $lastStep): float
-    {
+    public static function root(
+        callable $function, float $a, float $atA, float $b, float $atB, float $lastStep, float $reach = INF,
+    ): float {
         $side = 0;
         [$last, $atLast] = [$b, $atB];
         for ($i = 0; $i < self::TRIES; $i++) {
             $middle = ($a * $atB - $b * $atA) / ($atB - $atA);
             $value = $function($middle);
-            if (abs($value * ($middle - $last)) <= $lastStep * abs($value - $atLast)) {
+            if (abs($middle - $last) <= $reach && abs($value * ($middle - $last)) <= $lastStep * abs($value - $atLast)) {
                 return $value === $atLast ? $middle : max($a, min($b, $middle - $value * ($middle - $last) / ($value - $atLast)));
             }
             [$last, $atLast] = [$middle, $value];

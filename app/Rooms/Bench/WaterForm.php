@@ -62,7 +62,7 @@ final readonly class WaterForm
         $usual = $this->spec->kind->usual();
         $said = array_map(static fn (string $field): string => match ($field) {
             'speed_m_s' => $units->speedAbout($usual),
-            'significant_height_m' => $units->about(WaterSpec::HEIGHT_M, 0).' high',
+            'significant_height_m' => $units->about(WaterSpec::HEIGHT_M, 0),
             default => Decimal::write($usual).' s',
         }, $this->spec->guessed());
 

@@ -80,7 +80,7 @@ it('hears a swell from presses with the crests', function (): void {
         $this->click('[data-crests]');
         $this->seesIn('#crests-heard', $press === 1 ? 'First crest' : "{$press} presses");
     }
-    $this->eventually(fn () => $this->value('#f-period') === '7.3' ? true : null, 'The median goes into the period.');
+    $this->eventually(fn () => $this->value('#f-period') === '7.7' ? true : null, 'The peak period of the median goes into the period.');
     $this->seesIn('.kept', 'waves');
 });
 

@@ -203,18 +203,7 @@ it('learns from sightings in any order, of one kind alone, and where two speak o
         ->and($of())->toBe([null, null, 0, null, null]);
 });
 
-it('looks for turning points every quarter of the fastest period that counts, and less often where the slope is steep', function (): void {
-    $of = fn (array ...$cosines): array => [TurningPoints::of($cosines)->stepH, TurningPoints::of($cosines)->bendMH2];
-    // The amplitudes of the slope's own slope add up: a w².
-    expect($of([0.5, 2.0]))->toBe([M_PI, 0.5])
-        ->and($of([0.5, 2.0], [1.0, 1.0]))->toBe([M_PI / 2, 1.5])
-        // Of a thousand parts the fastest four are faint, together or alone; five are not.
-        ->and($of([0.5, 0.996], [2.0, 0.004])[0])->toBe(M_PI)
-        ->and($of([0.5, 0.995], [2.0, 0.005])[0])->toBe(M_PI / 4)
-        ->and($of([0.5, 9.95], [3.0, 0.03], [2.0, 0.02])[0])->toBe(M_PI / 4)
-        ->and($of([3.0, 0.002], [0.5, 0.996], [2.0, 0.002])[0])->toBe(M_PI)
-        ->and($of())->toBe([INF, 0.0]);
-
+it('strides over what cannot turn: as far as the slope is steep, and else so far as it stays nearly straight', function (): void {
     $looked = [];
     $looking = function (callable $slope) use (&$looked): callable {
         $looked = [];
@@ -225,20 +214,43 @@ it('looks for turning points every quarter of the fastest period that counts, an
             return $slope($hour);
         };
     };
-    // 2 cos(t/2) slopes by -sin(t/2): up to half of the way to the turn at 2 pi in one stride, since it can bend by 0.5 an hour at most.
+    // 2 cos(t/2) slopes by -sin(t/2): by 0.5 an hour at most, and this by 0.25; strides of 1.1 * 2 hours.
     $half = TurningPoints::of([[0.5, 2.0]]);
     $found = $half->between($looking(fn (float $h): float => -sin($h / 2)), 1.0, 20.0);
     expect(array_map(fn (array $p): array => [round($p[0], 6), $p[1]], $found))
         ->toBe([[round(2 * M_PI, 6), false], [round(4 * M_PI, 6), true], [round(6 * M_PI, 6), false]])
-        ->and(array_slice($looked, 0, 8))->toBe(array_map(fn (float $h): float => round($h, 6), [1, 1 + M_PI, 1 + 2 * M_PI, 1 + 3 * M_PI, 1 + 4 * M_PI, 1 + 5 * M_PI, 1 + 6 * M_PI, 20]));
-    // A slope of one that bends by a tenth an hour at most is passed over for ten hours.
+        ->and(array_slice($looked, 0, 3))->toBe([1.0, 3.2, 5.4])->and(count($looked))->toBeLessThan(24);
+    // A slope of twenty that changes by a tenth an hour at most is passed over for two hundred hours.
     $steep = TurningPoints::of([[0.1, 10.0]]);
     $steep->between($looking(fn (float $h): float => 20.0), 0.0, 500.0);
     expect(array_slice($looked, 0, 4))->toBe([0.0, 200.0, 400.0, 500.0]);
     expect(TurningPoints::of([])->between(fn (float $h): float => 1.0, 0.0, 9.0))->toBe([]);
 });
 
-it('finds two turns between steps by the nearest approach of the slope, whichever way it dips and wherever', function (
+it('finds every turn of sums of cosines, as many as looking each ten seconds finds (random sums, some with stands)', function (int $seed): void {
+    mt_srand($seed);
+    $cosines = [];
+    for ($i = 0; $i < 7; $i++) {
+        $cosines[] = [(0.26 + 0.25 * mt_rand(0, 7)) * (1 + mt_rand(-50, 50) / 1000), mt_rand(1, 1000) / 1000 * ($i < 2 ? 1.0 : 0.15), mt_rand(0, 628) / 100];
+    }
+    $slope = fn (float $h): float => -array_sum(array_map(fn (array $c): float => $c[1] * $c[0] * sin($c[0] * $h + $c[2]), $cosines));
+    $found = TurningPoints::of(array_map(fn (array $c): array => [$c[0], $c[1]], $cosines))->between($slope, 0.0, 150.0);
+    $signs = [];
+    for ($i = 0; $i <= 54000; $i++) {
+        $signs[] = $slope($i / 360) > 0;
+    }
+    $changes = 0;
+    for ($i = 1; $i <= 54000; $i++) {
+        $changes += $signs[$i] === $signs[$i - 1] ? 0 : 1;
+    }
+    expect($found)->toHaveCount($changes);
+    foreach ($found as $i => [$hour, $highest]) {
+        expect(abs($slope($hour)))->toBeLessThan(1e-4)->and($slope($hour - 0.01) > 0)->toBe($highest);
+        $i === 0 ?: expect($highest)->not->toBe($found[$i - 1][1]);
+    }
+})->with(range(1, 8));
+
+it('finds two turns between steps, whichever way the slope dips and wherever', function (
     float $sign, float $deep, float $at,
 ): void {
     // A parabola that dips below nought for a moment, between looks every pi hours or so.

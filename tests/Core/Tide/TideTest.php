@@ -280,63 +280,35 @@ it('measures a quarter of the meridian as 10,008 km on a sphere of 6371 km (clos
         ->and(stationOf([])->distanceKm(57.0, -7.0))->toBe(0.0);
 });
 
-/** @param  array<string, float>  $amplitudes */
-function extremes(array $amplitudes, float $gapHours): int
-{
-    $filter = ExtremeFilter::of(
-        array_map(fn (string $name, float $m): Harmonic => new Harmonic($name, $m, 0.0), array_keys($amplitudes), $amplitudes),
-        constituents(),
-    );
-
-    // A low, a high, a dip of half a centimetre before a second and lower high, a low.
-    return count($filter->keep([
-        new TideEvent(0, 0.0, false), new TideEvent(20000, 3.0, true), new TideEvent(20000 + 1800 * $gapHours, 2.945, false),
-        new TideEvent(20000 + 3600 * $gapHours, 2.95, true), new TideEvent(60000, 0.0, false),
-    ]));
-}
-
-it('takes two highs for one when closer than half the main period over 1.85, save where tides are truly double (the practice of tidal services)', function (): void {
-    // M2 runs 28.984° an hour: half a period is 6.21 h, over 1.85 it is 3.357 h.
-    expect(extremes(['M2' => 1.0], 3.35))->toBe(3)->and(extremes(['M2' => 1.0], 3.36))->toBe(4)
-        // By Doodson's measure: a quarter is not yet double, a little more is.
-        ->and(extremes(['M2' => 1.0, 'M4' => 0.15, 'MS4' => 0.1], 3.0))->toBe(3)
-        ->and(extremes(['M2' => 1.0, 'M4' => 0.15, 'MS4' => 0.11], 3.0))->toBe(4)
-        // The largest constituent of a day or less is the main one: K1 runs 15.041°, 6.469 h; without any there is no such limit.
-        ->and(extremes(['M2' => 0.1, 'K1' => 0.5], 6.4))->toBe(3)->and(extremes(['M2' => 0.1, 'K1' => 0.5], 6.5))->toBe(4)
-        ->and(extremes(['SA' => 0.5], 1.0))->toBe(4)
-        // From the slowest of the diurnal ones on (2Q1, 12.854° an hour: 7.57 h); the first of two alike is the main one.
-        ->and(extremes(['SA' => 0.5, '2Q1' => 0.1], 7.5))->toBe(3)->and(extremes(['SA' => 0.5, '2Q1' => 0.1], 7.6))->toBe(4)
-        ->and(extremes(['M2' => 0.5, 'K1' => 0.5], 3.36))->toBe(4)->and(extremes(['K1' => 0.5, 'M2' => 0.5], 6.4))->toBe(3)
-        // Either overtide alone makes a double tide, beside an M2 of whatever size; without M2 there is none.
-        ->and(extremes(['M2' => 1.0, 'MS4' => 0.3], 3.0))->toBe(4)->and(extremes(['M2' => 1.0, 'M4' => 0.3], 3.0))->toBe(4)
-        ->and(extremes(['M2' => 2.0, 'M4' => 0.3], 3.0))->toBe(3)->and(extremes(['S2' => 1.0, 'M4' => 0.3], 3.0))->toBe(3)
-        // Just at the limit is far enough apart.
-        ->and(extremes(['M2' => 1.0], 180 / (1.85 * constituents()->speed('M2'))))->toBe(4);
-});
-
-it('drops wiggles of less than a centimetre, the least first, and keeps the ends', function (): void {
-    $filter = ExtremeFilter::of([new Harmonic('M2', 1.0, 0.0)], constituents());
+it('drops stands of less than a centimetre, keeps of each its highest or lowest, and always alternates (practice of tidal services)', function (): void {
     $events = fn (float ...$heights): array => array_map(
         fn (int $i, float $m): TideEvent => new TideEvent(4000 * $i, $m, $i % 2 === 1), array_keys($heights), $heights,
     );
-    $kept = fn (float ...$heights): array => array_map(fn (TideEvent $e): float => $e->heightM, $filter->keep($events(...$heights)));
-    expect($kept(0.0, 2.5, 1.992, 2.0, 0.0))->toBe([0.0, 2.5, 0.0])
-        ->and($kept(0.0, 2.0, 1.989, 2.5, 0.0))->toBe([0.0, 2.0, 1.989, 2.5, 0.0])
-        ->and($kept(0.0, 0.001))->toBe([0.0, 0.001])
-        // A turn of just a centimetre stays, also below the datum; of two highs alike the earlier goes, of two lows alike too.
-        ->and($kept(-2.0, 0.0, -0.01, 2.5, 0.0))->toBe([-2.0, 0.0, -0.01, 2.5, 0.0])
-        ->and($kept(-1.0, -1.005, -3.0))->toBe([-1.0, -3.0])
-        ->and($kept(1.0, -0.995, -1.0, 0.5))->toBe([1.0, -1.0, 0.5]);
-    $twins = fn (bool $high, float $first, float $second): array => array_map(
-        fn (TideEvent $e): float => $e->unix,
-        $filter->keep([
-            new TideEvent(0, $high ? 0.0 : 9.0, ! $high), new TideEvent(20000, $first, $high), new TideEvent(25000, $second, $high),
-            new TideEvent(45000, $high ? 0.0 : 9.0, ! $high),
-        ]),
+    $kept = fn (float ...$heights): array => array_map(
+        fn (TideEvent $e): array => [$e->unix / 4000, $e->high], ExtremeFilter::keep($events(...$heights)),
     );
-    expect($twins(true, 3.0, 3.0))->toBe([0.0, 25000.0, 45000.0])->and($twins(false, 3.0, 3.0))->toBe([0.0, 25000.0, 45000.0])
-        ->and($twins(true, 3.1, 3.0))->toBe([0.0, 20000.0, 45000.0])->and($twins(false, 3.1, 3.0))->toBe([0.0, 25000.0, 45000.0])
-        ->and($twins(true, 3.0, 3.1))->toBe([0.0, 25000.0, 45000.0])->and($twins(false, 3.0, 3.1))->toBe([0.0, 20000.0, 45000.0]);
+    $all = fn (int ...$places): array => array_map(fn (int $i): array => [(float) $i, $i % 2 === 1], $places);
+    expect($kept(0.0, 2.5, 1.992, 2.0, 0.0))->toEqual($all(0, 1, 4))->and($kept(0.0, 2.0, 1.992, 2.5, 0.0))->toEqual($all(0, 3, 4))
+        // A dip of a centimetre and a little keeps both heads; also below the datum.
+        ->and($kept(0.0, 2.0, 1.989, 2.5, 0.0))->toEqual($all(0, 1, 2, 3, 4))
+        ->and($kept(-2.0, 0.0, -0.01, 2.5, 0.0))->toEqual($all(0, 1, 2, 3, 4))
+        // On the way up and on the way down, where it would leave a low under a low and a high over a high.
+        ->and($kept(0.0, 1.0, 0.995, 2.5, 0.0))->toEqual($all(0, 3, 4))->and($kept(0.0, 2.5, 1.0, 1.005, 0.0))->toEqual($all(0, 1, 4))
+        // Wiggle after wiggle, each of less than a centimetre, down a stair of more.
+        ->and($kept(0.0, 2.0, 1.993, 1.998, 1.991, 1.996, 1.5))->toEqual($all(0, 1, 6))
+        // Of two alike the first; a tide of nothing has its first turn.
+        ->and($kept(0.0, 2.0, 1.995, 2.0, 0.0))->toEqual($all(0, 1, 4))->and($kept(0.0, 0.001, 0.0, 0.001))->toEqual($all(0))
+        ->and(ExtremeFilter::keep([]))->toBe([]);
+});
+
+it('lists one low water where a stand of 4 March 1993 had two in a row (noaa/8728978)', function (): void {
+    $events = shippedStation('noaa/8728978')->curve(constituents(), at('1993-03-01'), at('1993-03-08'))->events();
+    $kinds = array_map(fn (TideEvent $e): bool => $e->high, $events);
+
+    for ($i = 1; $i < count($kinds); $i++) {
+        expect($kinds[$i])->not->toBe($kinds[$i - 1]);
+    }
+    expect(count(array_filter($events, fn (TideEvent $e): bool => ! $e->high && abs($e->unix - at('1993-03-04 13:00')) < 5 * 3600)))->toBe(1);
 });
 
 it('only shifts heights by the datum, also where a subordinate station stretches them by ratios', function (): void {

@@ -140,7 +140,7 @@ it('says what to do when the kit is empty', function (): void {
 
 it('answers for every water without a measurement, and says that it rests on a guess, in the field, on the rule and in the log', function (WaterKind $kind): void {
     $query = benchQuery(['kind' => $kind->value, 'measure' => 'speed', 'speed' => '', 'drop' => '', 'period' => '', 'look' => 'mist', 'look_was' => 'mist', 'subject' => '']);
-    $guess = Decimal::write($kind->usual()).($kind->isWaves() ? ' s' : ' m/s').($kind === WaterKind::Surf ? ', 1 m high' : '').', a guess';
+    $guess = Decimal::write($kind->usual()).($kind->isWaves() ? ' s' : ' m/s').($kind === WaterKind::Surf ? ', 1 m' : '').', a guess';
     $page = (string) $this->get('/bench?'.http_build_query($query))->assertOk()->assertSee($guess.': ')->assertSee('>'.$guess.'<', false)->getContent();
     $frame = Frame::query()->findOrFail((int) basename((string) $this->post(shootThis($page), $query)->headers->get('Location')));
     $this->get('/log/'.$frame->id)->assertSee($guess);
