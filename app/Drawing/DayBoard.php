@@ -320,7 +320,7 @@ final readonly class DayBoard
     private function flag(GetOff $getOff): string
     {
         return $getOff->awashUntilUnix === null
-            ? 'get off by '.$this->axis->clock(60 * floor($getOff->leaveUnix / 60))
+            ? 'get off by '.$this->axis->clock(60 * floor(round($getOff->leaveUnix) / 60))
             : 'awash until '.$this->axis->clock(60 * ceil($getOff->awashUntilUnix / 60));
     }
 

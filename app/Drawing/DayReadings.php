@@ -88,7 +88,7 @@ final readonly class DayReadings
         if ($this->getOff === null || ($awashUntil !== null && $unix >= $awashUntil)) {
             return '';
         }
-        $minutes = (int) floor(($this->getOff->leaveUnix - $unix) / 60);
+        $minutes = (int) floor(round($this->getOff->leaveUnix - $unix) / 60);
 
         return match (true) {
             $minutes >= self::FAR_MINUTES => '',

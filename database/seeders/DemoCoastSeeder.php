@@ -47,7 +47,8 @@ final class DemoCoastSeeder extends Seeder
                 'tide' => TideSource::Offsets, 'high_minutes' => 10, 'low_minutes' => 12, 'high_m' => -0.15, 'low_m' => -0.05,
                 'latitude' => 56.57, 'longitude' => -9.93, 'facing_deg' => 290,
             ] + $sea, [
-                ['swell round the skerry', WaterKind::Swell, null, null, 11.0, 140], ['surf on its teeth', WaterKind::Surf, null, null, 8.0, 30],
+                ['swell round the skerry', WaterKind::Swell, null, null, 11.0, 140],
+                ['surf on its teeth', WaterKind::Surf, null, null, 8.0, 30],
             ]],
             [
                 'Tarrip Weir', 'A straight sill below the mill.', $inland + ['latitude' => 56.70, 'longitude' => -9.60, 'facing_deg' => 80],
