@@ -157,9 +157,32 @@ final readonly class DayBoard
         return $closed ? $path.$ground : $path;
     }
 
-    public function lightPath(): string
+    /** The light of the sky in the frame. */
+    public function skyPath(): string
     {
-        return $this->scene->light === null ? '' : $this->path(fn (DayMoment $m): float => $this->yOfEv((float) $m->ev100));
+        return $this->scene->light === null ? '' : $this->path(fn (DayMoment $m): float => $this->yOfEv((float) $m->metered?->skyEv100()));
+    }
+
+    /** And of the foreground, so many stops below. */
+    public function foregroundPath(): string
+    {
+        return $this->scene->light === null
+            ? '' : $this->path(fn (DayMoment $m): float => $this->yOfEv((float) $m->metered?->foregroundEv100()));
+    }
+
+    /** @return list<Label> which of the two curves is which, where they stand apart at noon */
+    public function lightLabels(): array
+    {
+        $noon = $this->moments[intdiv(count($this->moments), 2)];
+        if ($noon->metered === null) {
+            return [];
+        }
+        $x = $this->axis->x($noon->unix);
+
+        return [
+            new Label('sky', $x, $this->yOfEv($noon->metered->skyEv100()) - 6, 'middle'),
+            new Label('foreground', $x, $this->yOfEv($noon->metered->foregroundEv100()) + 15, 'middle'),
+        ];
     }
 
     /** @return list<Label> the scale of heights */
@@ -330,9 +353,8 @@ final readonly class DayBoard
         $moments = [];
         for ($unix = $scene->from; $unix <= $scene->to; $unix += self::STEP_S) {
             $sun = $scene->observer?->sun($unix);
-            $moments[] = new DayMoment(
-                $unix, $scene->tide?->heightM($unix), $sun, $sun === null ? null : $scene->light?->ev100With($sun, $unix),
-            );
+            $metered = $sun === null ? null : $scene->light?->sceneWith($sun, $unix);
+            $moments[] = new DayMoment($unix, $scene->tide?->heightM($unix), $sun, $metered?->ev100(), $metered);
         }
 
         return $moments;

@@ -15,6 +15,7 @@ final readonly class DayReading implements \JsonSerializable
         public string $sunLabel,
         public string $light,
         public string $lightLabel,
+        public string $grad,
         public string $left,
     ) {
     }

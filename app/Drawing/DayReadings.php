@@ -63,6 +63,7 @@ final readonly class DayReadings
             $now->sun === null ? '' : $this->sunWords($now->sun),
             $now->ev100 === null ? '' : 'EV '.self::minus(sprintf('%.1f', $now->ev100)),
             $now->ev100 === null ? '' : self::minus(sprintf('light, %+.2f stops a minute', self::drift($before, $after))),
+            $now->metered === null ? '' : self::minus(sprintf('%.1f', $now->metered->gradStops())),
             $this->left($now->unix),
         );
     }

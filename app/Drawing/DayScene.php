@@ -28,6 +28,7 @@ final readonly class DayScene
      * @param  string  $wanted  the look that is wanted of the light, in words; empty where nothing is asked
      * @param  list<array{float, float}>  $withoutFilter  when the light alone gives it
      * @param  list<HoldStep>  $hold
+     * @param  string  $gradEdge  of the graduated filter that suits the horizon: soft or hard
      */
     public function __construct(
         public string $place,
@@ -44,6 +45,7 @@ final readonly class DayScene
         public string $wanted = '',
         public array $withoutFilter = [],
         public array $hold = [],
+        public string $gradEdge = '',
     ) {
         $this->from = (float) $midnight->getTimestamp();
         $this->to = (float) $midnight->modify('+1 day')->getTimestamp();
@@ -61,7 +63,7 @@ final readonly class DayScene
     {
         return new self(
             $this->place, $this->zone, $this->midnight, $this->facingDeg, $this->tide, $this->observer, $this->sky, $this->light, $getOff,
-            $this->marks, $this->outings, $this->wanted, $this->withoutFilter, $this->hold,
+            $this->marks, $this->outings, $this->wanted, $this->withoutFilter, $this->hold, $this->gradEdge,
         );
     }
 }

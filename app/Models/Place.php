@@ -7,6 +7,7 @@ namespace App\Models;
 use Database\Factories\PlaceFactory;
 use DateTimeZone;
 use GentlePour\Motion\WaterBody;
+use GentlePour\Sky\Foreground;
 use GentlePour\Sky\Observer;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -105,6 +106,12 @@ final class Place extends Model
     public function observer(): ?Observer
     {
         return $this->latitude === null || $this->longitude === null ? null : new Observer($this->latitude, $this->longitude);
+    }
+
+    /** What lies before the lens there, for the light that it meters: the sea's edge, or inland rock. */
+    public function foreground(): Foreground
+    {
+        return $this->tide === TideSource::None ? Foreground::Rock : Foreground::Shore;
     }
 
     public function zone(): DateTimeZone

@@ -23,6 +23,9 @@ final readonly class PlaceNow
     /** Less drift than this is as good as none, in stops a minute. Judgement. */
     private const STEADY = 0.03;
 
+    /** Less difference between sky and foreground needs no graduated filter, in stops. Judgement. */
+    private const EVEN_STOPS = 1.0;
+
     /** Further from the light that is waited for than this, it is another light. Judgement. */
     private const NEAR_EV = 1.5;
 
@@ -67,8 +70,7 @@ final readonly class PlaceNow
     /** Stops a minute just now; null when the light is as good as steady. */
     public function drift(): ?float
     {
-        $observer = $this->place->observer();
-        $drift = $observer === null ? 0.0 : LightCurve::of($observer)->driftStopsPerMinute($this->unix);
+        $drift = $this->light()?->driftStopsPerMinute($this->unix) ?? 0.0;
 
         return abs($drift) < self::STEADY ? null : $drift;
     }
@@ -87,16 +89,38 @@ final readonly class PlaceNow
      */
     public function when(float $ev100, bool $dropping): ?string
     {
-        $observer = $this->place->observer();
-        if ($observer === null) {
+        $light = $this->light();
+        if ($light === null) {
             return null;
         }
-        $spans = LightCurve::of($observer)->between(
+        $spans = $light->between(
             $ev100 - ($dropping ? self::NEAR_EV : 0), $ev100 + ($dropping ? 0 : self::NEAR_EV), $this->unix, $this->unix + self::DAY_S,
         );
 
         return $spans === [] ? null : sprintf(
             'By the sun at %s, in a clear sky: %s to %s.', $this->place->name, $this->clock($spans[0][0]), $this->clock($spans[0][1]),
+        );
+    }
+
+    /** How much brighter the sky is than the foreground just now, and the filter that evens them; null where that is no matter. */
+    public function gradHint(): ?string
+    {
+        $observer = $this->place->observer();
+        $stops = $observer === null ? null : $this->light()?->sceneWith($observer->sun($this->unix), $this->unix)?->gradStops();
+
+        return $stops === null || $stops < self::EVEN_STOPS ? null : sprintf(
+            'Sky %.1f stops over the foreground just now, in a clear sky at %s: a graduated filter of %d stops, %s, evens them.',
+            $stops, $this->place->name, (int) round($stops), $this->place->foreground()->gradEdge(),
+        );
+    }
+
+    /** What a camera meters there; null where the place has no position. */
+    private function light(): ?LightCurve
+    {
+        $observer = $this->place->observer();
+
+        return $observer === null ? null : LightCurve::metered(
+            $observer, $this->facingDeg ?? $this->place->facing_deg, foreground: $this->place->foreground(),
         );
     }
 

@@ -7,6 +7,7 @@ namespace GentlePour\Documents;
 use GentlePour\InvalidValue;
 use GentlePour\Limit;
 use GentlePour\Sky\DayOfSky;
+use GentlePour\Sky\Foreground;
 use GentlePour\Sky\LightCurve;
 use GentlePour\Sky\LightReading;
 use GentlePour\Sky\Moment;
@@ -77,13 +78,15 @@ final class SkyDocument
     }
 
     /**
-     * @param  list<LightReading>  $readings
+     * @param  list<LightReading>  $readings  of level ground; with a facing they are taken for the scene's as well
+     * @param  float|null  $facingDeg  for what a camera meters that way
      * @return array<string, mixed>
      *
      * @throws InvalidValue
      */
     public static function light(
         Observer $observer, float $fromUnix, float $toUnix, float $stepMinutes, SkyCondition $sky, array $readings, \DateTimeZone $zone,
+        ?float $facingDeg = null, Foreground $foreground = Foreground::Shore,
     ): array {
         Limit::LightStep->check($stepMinutes, 'step');
         if ($toUnix < $fromUnix) {
@@ -93,12 +96,18 @@ final class SkyDocument
             throw (new InvalidValue('That is more than '.self::ROWS_AT_MOST.' rows; take a longer step or a shorter span.'))->at('step');
         }
         $curve = LightCurve::of($observer, $sky, $readings);
+        $metered = $facingDeg === null ? null : LightCurve::metered($observer, $facingDeg, $sky, $readings, $foreground);
         $rows = [];
         for ($unix = $fromUnix; $unix <= $toUnix; $unix += 60 * $stepMinutes) {
+            $sun = $observer->sun($unix);
+            $scene = $metered?->sceneWith($sun, $unix);
             $rows[] = [
-                'at' => Instant::write($unix, $zone), 'sun_altitude_deg' => $observer->sun($unix)->altitudeDeg, 'lux' => $curve->lux($unix),
+                'at' => Instant::write($unix, $zone), 'sun_altitude_deg' => $sun->altitudeDeg, 'lux' => $curve->lux($unix),
                 'ev100' => $curve->ev100($unix), 'drift_stops_per_min' => $curve->driftStopsPerMinute($unix),
-            ];
+            ] + ($scene === null ? [] : [
+                'scene_ev100' => $scene->ev100(), 'sky_ev100' => $scene->skyEv100(), 'foreground_ev100' => $scene->foregroundEv100(),
+                'grad_stops' => $scene->gradStops(),
+            ]);
         }
 
         return ['light' => $rows];

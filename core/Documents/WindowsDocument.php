@@ -84,6 +84,7 @@ final class WindowsDocument
             $in->numberOr('minutes_at_least', 10),
             $sun->has('azimuth_from_deg') ? [$sun->number('azimuth_from_deg'), $sun->number('azimuth_to_deg')] : null,
             $in->choiceOr('sky', SkyCondition::Clear),
+            $in->has('facing_deg') ? $in->number('facing_deg') : null,
         ));
     }
 

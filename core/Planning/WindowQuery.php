@@ -16,6 +16,7 @@ final readonly class WindowQuery
 {
     /**
      * @param  array{float, float}|null  $sunAzimuth  degrees, clockwise from the first to the second
+     * @param  float|null  $facingDeg  where the lens points, for the light of the scene
      *
      * @throws InvalidValue when a figure is out of bounds or a range upside down
      */
@@ -29,11 +30,15 @@ final readonly class WindowQuery
         public float $minutesAtLeast = 10.0,
         public ?array $sunAzimuth = null,
         public SkyCondition $sky = SkyCondition::Clear,
+        public ?float $facingDeg = null,
     ) {
         Limit::SunAltitude->check($sunLeastDeg, 'sun.altitude_min_deg');
         Limit::SunAltitude->check($sunMostDeg, 'sun.altitude_max_deg');
         if ($sunLeastDeg > $sunMostDeg) {
             throw (new InvalidValue('The sun’s least altitude must not be above its greatest.'))->at('sun.altitude_min_deg');
+        }
+        if ($facingDeg !== null) {
+            Limit::Facing->check($facingDeg, 'facing_deg');
         }
         Limit::WindowMinutes->check($minutesAtLeast, 'minutes_at_least');
     }

@@ -46,7 +46,7 @@ final class WindowSearch
         if ($query->asksForSun()) {
             $spans = self::sunSpans($query, $spans);
         }
-        $light = LightCurve::of($query->observer, $query->sky);
+        $light = LightCurve::metered($query->observer, $query->facingDeg, $query->sky);
         $turns = $tide?->turns() ?? [];
 
         return array_map(

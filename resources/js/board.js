@@ -23,7 +23,7 @@ function show(board, place) {
         const cursor = svg.querySelector('.cursor');
         cursor.setAttribute('transform', `translate(${x(svg, chosen, all.length)} 0)`);
         cursor.setAttribute('aria-valuenow', String(chosen));
-        cursor.setAttribute('aria-valuetext', [reading.at, reading.tide, reading.tideLabel, reading.sun && `sun ${reading.sun}`, reading.sunLabel, reading.light, reading.lightLabel,
+        cursor.setAttribute('aria-valuetext', [reading.at, reading.tide, reading.tideLabel, reading.sun && `sun ${reading.sun}`, reading.sunLabel, reading.light, reading.lightLabel, reading.grad && `sky ${reading.grad} stops over the foreground`,
             reading.left && `time left by these numbers ${reading.left}`].filter(Boolean).join(', '));
     }
     for (const [name, value] of Object.entries(reading)) {

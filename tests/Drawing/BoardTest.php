@@ -65,7 +65,7 @@ it('has room above the highest and below the lowest that it shows, and a line ea
     expect($marked->y(9.0))->toBe(78.0)->and($marked->y(-1.0))->toBe(372.0);
     $dry = DayBoard::wide(scene());
     expect($dry->y(-1.0))->toBe(372.0)->and($dry->y(2.0))->toBe(78.0)->and($dry->metres())->toBe([])->and($dry->waters())->toBe([])
-        ->and($dry->tidePath(true))->toBe('')->and($dry->lightPath())->toBe('')->and($dry->exposureValues())->toBe([])
+        ->and($dry->tidePath(true))->toBe('')->and($dry->skyPath())->toBe('')->and($dry->exposureValues())->toBe([])
         ->and($dry->skyBands())->toBe([])->and($dry->skyLabels())->toBe([])->and($dry->leave())->toBeNull();
 });
 
@@ -171,7 +171,7 @@ it('leaves a label where it would be best when there is no free place for it at 
 });
 
 it('names the light from EV −4 to 16 on its own scale of 23 stops', function (): void {
-    $board = DayBoard::wide(scene(observer: new Observer(50, 0), light: LightCurve::of(new Observer(50, 0))));
+    $board = DayBoard::wide(scene(observer: new Observer(50, 0), light: LightCurve::metered(new Observer(50, 0), 90)));
     expect($board->yOfEv(-6))->toBe(372.0)
         ->and($board->yOfEv(17))->toBe(78.0)
         ->and($board->yOfEv(-20))->toBe(372.0)
@@ -181,8 +181,17 @@ it('names the light from EV −4 to 16 on its own scale of 23 stops', function (
             ['EV 4', 1145.0, $board->yOfEv(4) + 4, 'start'], ['EV 8', 1145.0, $board->yOfEv(8) + 4, 'start'],
             ['EV 12', 1145.0, $board->yOfEv(12) + 4, 'start'], ['EV 16', 1145.0, $board->yOfEv(16) + 4, 'start'],
         ]);
-    $points = explode('L', substr($board->lightPath(), 1));
-    expect($points[72])->toBe(boardX(12).' '.$board->yOfEv(LightCurve::of(new Observer(50, 0))->ev100(DAY + 12 * 3600)));
+    $points = explode('L', substr($board->skyPath(), 1));
+    $noon = DAY + 12 * 3600;
+    $scene = LightCurve::metered(new Observer(50, 0), 90)->sceneWith((new Observer(50, 0))->sun($noon), $noon);
+    expect($points[72])->toBe(boardX(12).' '.$board->yOfEv((float) $scene?->skyEv100()))
+        ->and(explode('L', substr($board->foregroundPath(), 1))[72])->toBe(boardX(12).' '.$board->yOfEv((float) $scene?->foregroundEv100()))
+        ->and(array_map(fn (Label $l): array => [$l->text, $l->x, $l->y, $l->anchor], $board->lightLabels()))->toBe([
+            ['sky', boardX(12), $board->yOfEv((float) $scene?->skyEv100()) - 6, 'middle'],
+            ['foreground', boardX(12), $board->yOfEv((float) $scene?->foregroundEv100()) + 15, 'middle'],
+        ])
+        ->and($board->readings[72]->light)->toBe(sprintf('EV %.1f', $scene?->ev100()))->and($board->readings[72]->grad)->toBe(sprintf('%.1f', $scene?->gradStops()))
+        ->and(DayBoard::wide(scene())->lightLabels())->toBe([])->and(DayBoard::wide(scene())->foregroundPath())->toBe('');
 });
 
 it('colours the hours by their light, each stretch once, and names sunrise and sunset inside of them', function (): void {
@@ -334,7 +343,7 @@ it('says the minute that is dry: leave by the one before, awash until the one af
 it('hands a reading to the page as the cursor needs it', function (): void {
     $reading = (DayBoard::wide(scene(tide: boardTide())))->readings[54];
     expect(array_keys(json_decode((string) json_encode($reading), true)))
-        ->toBe(['at', 'tide', 'tideLabel', 'sun', 'sunLabel', 'light', 'lightLabel', 'left'])
+        ->toBe(['at', 'tide', 'tideLabel', 'sun', 'sunLabel', 'light', 'lightLabel', 'grad', 'left'])
         ->and($reading->at)->toBe('9:00')->and($reading->tide)->toBe('5.2 m');
 });
 

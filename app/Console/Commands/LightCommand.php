@@ -6,6 +6,8 @@ namespace App\Console\Commands;
 
 use GentlePour\Documents\SkyDocument;
 use GentlePour\InvalidValue;
+use GentlePour\Limit;
+use GentlePour\Sky\Foreground;
 use GentlePour\Sky\LightReading;
 use GentlePour\Sky\SkyCondition;
 use GentlePour\Time\Instant;
@@ -18,6 +20,7 @@ final class LightCommand extends Command
 
     protected $signature = 'pour:light {--lat= : degrees north} {--lon= : degrees east} {--from= : instant} {--to= : instant}
         {--step=10 : minutes} {--sky=clear : clear, hazy, cloudy, overcast or heavy} {--reading=* : INSTANT,EV100, once or more}
+        {--facing= : degrees from north, for sky and foreground in a frame} {--foreground=shore : shore, rock, sand or water}
         {--tz=UTC : the place’s time zone}';
 
     protected $description = 'The light at a place through time, as EV at ISO 100';
@@ -28,6 +31,9 @@ final class LightCommand extends Command
             $zone = $this->zone();
             $sky = SkyCondition::tryFrom($this->needed('sky'))
                 ?? throw InvalidValue::notOneOf('The sky', $this->needed('sky'), array_column(SkyCondition::cases(), 'value'))->at('sky');
+            $foreground = Foreground::tryFrom($this->needed('foreground')) ?? throw InvalidValue::notOneOf(
+                'The foreground', $this->needed('foreground'), array_column(Foreground::cases(), 'value'),
+            )->at('foreground');
 
             return SkyDocument::light(
                 $this->observer(), $this->instant('from', $zone), $this->instant('to', $zone),
@@ -35,7 +41,7 @@ final class LightCommand extends Command
                 array_map(
                     static fn (?string $r): LightReading => self::reading((string) $r, $zone), array_values($this->option('reading')),
                 ),
-                $zone,
+                $zone, $this->option('facing') === null ? null : Limit::Facing->check($this->neededNumber('facing'), 'facing'), $foreground,
             );
         });
     }

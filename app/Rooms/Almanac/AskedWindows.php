@@ -60,6 +60,7 @@ final readonly class AskedWindows
             $most,
             $asked->number('minutes') ?? self::USUAL_MINUTES,
             $arc === null || $facing === null ? null : [$facing + $arc[0], $facing + $arc[1]],
+            facingDeg: $facing,
         );
     }
 

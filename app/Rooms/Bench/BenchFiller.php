@@ -230,7 +230,7 @@ final readonly class BenchFiller
     {
         $period = $pressed->number('period_s');
 
-        return $period === null ? '' : Decimal::write(CrestTimer::peakOfPressedS($period));
+        return $period === null ? '' : Decimal::write(CrestTimer::peakOfPressedS($period), 1);
     }
 
     private static function apertureAt(float $number): string

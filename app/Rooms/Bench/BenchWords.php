@@ -144,6 +144,12 @@ final readonly class BenchWords
         return $this->bench->place?->driftHint();
     }
 
+    /** The graduated filter that evens sky and foreground just now; null where none is needed or no place is known. */
+    public function gradHint(): ?string
+    {
+        return $this->bench->place?->gradHint();
+    }
+
     /** The same as a number for the field; null when the light is as good as steady or no place is known. */
     public function driftNow(): ?string
     {

@@ -127,7 +127,7 @@ final readonly class ComingWindows
         [$least, $greatest] = WantedLight::Low->altitudesDeg();
         $query = new WindowQuery(
             $observer, new PlaceCalendar($place->zone()), $level, sunLeastDeg: $least, sunMostDeg: $greatest,
-            minutesAtLeast: self::MINUTES_AT_LEAST,
+            minutesAtLeast: self::MINUTES_AT_LEAST, facingDeg: $place->facing_deg,
         );
         $coming = [];
         foreach (array_slice(WindowSearch::find($query, $tide, $from, $from + $aheadS), 0, $most) as $window) {

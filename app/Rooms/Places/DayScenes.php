@@ -46,12 +46,14 @@ final readonly class DayScenes
         $tide = $this->tides->curve($place, $from, $to);
         $observer = $place->observer();
         $dayOfSky = $observer === null ? null : DayOfSky::between($observer, $from, $to);
-        $light = $observer === null ? null : LightCurve::of($observer, $sky, $readings);
+        $light = $observer === null
+            ? null : LightCurve::metered($observer, $place->facing_deg, $sky, $readings, $place->foreground());
         $scene = new DayScene(
             $place->name, $place->zone(), $midnight, $place->facing_deg, $tide, $observer, $dayOfSky, $light, null,
             self::marks($place, $tide), self::outings($place, $from, $to), $wanted->words ?? '',
             $wanted === null || $light === null ? [] : HoldPlan::withoutFilter($light, $wanted->target, $wanted->bag, $from, $to),
             $wanted === null || $light === null ? [] : self::held($wanted, $light, $dayOfSky),
+            $place->foreground()->gradEdge(),
         );
 
         return $tide === null ? $scene : $scene->withGetOff($this->tides->getOff($place, $tide, $scene->firstUse()));

@@ -30,7 +30,10 @@
                 @endif
                 <path class="tide-line" d="{{ $board->tidePath(false) }}"/>
             @endif
-            @if ($scene->light)<path class="light-line" d="{{ $board->lightPath() }}"/>@endif
+            @if ($scene->light)
+                <path class="light-line" d="{{ $board->skyPath() }}"/><path class="light-line is-foreground" d="{{ $board->foregroundPath() }}"/>
+                @foreach ($board->lightLabels() as $label)<x-drawn-label class="light-label" :label="$label"/>@endforeach
+            @endif
             @foreach ($board->waters() as $water)<circle class="water" cx="{{ $water->x }}" cy="{{ $water->y }}" r="4"/><x-drawn-label class="water-label" :label="$water->label"/>@endforeach
             @foreach ($layout->narrow ? [] : $board->markLabels() as $label)<x-drawn-label class="mark-label" :label="$label"/>@endforeach
             @if ($leave)

@@ -7,6 +7,7 @@
         <div class="reading-of" @if (! $scene->tide) hidden @endif><dt data-read="tideLabel">tide</dt><dd data-read="tide"></dd></div>
         <div class="reading-of"><dt data-read="sunLabel">sun</dt><dd data-read="sun"></dd></div>
         <div class="reading-of"><dt data-read="lightLabel">light</dt><dd data-read="light"></dd></div>
+        <div class="reading-of" @if (! $scene->light) hidden @endif><dt><abbr title="sky over foreground in stops: the graduated filter that evens them">grad filter</abbr>, {{ $scene->gradEdge }}</dt><dd data-read="grad"></dd></div>
         <div class="reading-of is-warn" @if (! $scene->getOff) hidden @endif><dt>time left by these numbers</dt><dd data-read="left"></dd></div>
     </dl>
     @php($narrow = $board->narrow())
@@ -43,9 +44,9 @@
         </table>
         <table>
             <caption>By the hour</caption>
-            <thead><tr><th scope="col">at</th><th scope="col">tide</th><th scope="col">sun</th><th scope="col">light</th>@if ($scene->getOff)<th scope="col">time left</th>@endif</tr></thead>
+            <thead><tr><th scope="col">at</th><th scope="col">tide</th><th scope="col">sun</th><th scope="col">light</th><th scope="col">grad filter, stops</th>@if ($scene->getOff)<th scope="col">time left</th>@endif</tr></thead>
             <tbody>
-                @foreach ($board->hourly() as $reading)<tr><th scope="row">{{ $reading->at }}</th><td>{{ $reading->tide }} {{ $reading->tideLabel }}</td><td>{{ $reading->sun }} {{ $reading->sunLabel }}</td><td>{{ $reading->light }}</td>@if ($scene->getOff)<td>{{ $reading->left }}</td>@endif</tr>@endforeach
+                @foreach ($board->hourly() as $reading)<tr><th scope="row">{{ $reading->at }}</th><td>{{ $reading->tide }} {{ $reading->tideLabel }}</td><td>{{ $reading->sun }} {{ $reading->sunLabel }}</td><td>{{ $reading->light }}</td><td>{{ $reading->grad }}</td>@if ($scene->getOff)<td>{{ $reading->left }}</td>@endif</tr>@endforeach
             </tbody>
         </table>
     </details>

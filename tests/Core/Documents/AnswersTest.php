@@ -203,7 +203,12 @@ it('keeps sun and sky as they are asked for, and takes whatever is not asked for
         ->and(windowsFor(['by' => 'time', 'to' => '2027-06-01T00:10'])['windows'])->toHaveCount(1)
         ->and(windowsFor(['by' => 'time', 'to' => '2027-06-01T00:09', 'minutes_at_least' => 9])['windows'])->toHaveCount(1);
     $ev = fn (array $asked): float => windowsFor($asked + ['by' => 'time', 'from' => '2027-06-01T12:00', 'to' => '2027-06-01T13:00'])['windows'][0]['ev100_from'];
-    expect($ev([]) - $ev(['sky' => 'overcast']))->toBeAbout(3.0, 0.011);
+    // What a camera meters: of a sky with clouds all over less by the sun's light, and more of the sky towards the sun.
+    $noon = at('2027-06-01 11:00'); // twelve by the place’s clock
+    $metered = fn (?float $facing, SkyCondition $sky = SkyCondition::Clear): float => LightCurve::metered(new Observer(56.5, -9.8), $facing, $sky)->ev100($noon);
+    expect($ev([]))->toBeAbout($metered(null), 0.006)->and($ev(['sky' => 'overcast']))->toBeAbout($metered(null, SkyCondition::Overcast), 0.006)
+        ->and($ev(['facing_deg' => 180]))->toBeAbout($metered(180), 0.006)->and($ev(['facing_deg' => 180]))->toBeGreaterThan($ev(['facing_deg' => 0]))
+        ->and(fn () => windowsFor(['facing_deg' => 400]))->toBeRefused('The facing', 'facing_deg');
 });
 
 it('reads a station of its own harmonics or by the differences to another', function (): void {

@@ -107,7 +107,7 @@ it('says which way the tide goes over a window: standing below five centimetres'
 it('says where the sun stands at either end and in the middle, and what light that is', function (): void {
     $window = windowsOf(hours: [600, 840], sky: SkyCondition::Overcast)[0];
     $observer = new Observer(56.5, -9.8);
-    $light = LightCurve::of($observer, SkyCondition::Overcast);
+    $light = LightCurve::metered($observer, null, SkyCondition::Overcast);
 
     expect($window->from)->toBe(MIDNIGHT + 36000.0)->and($window->to)->toBe(MIDNIGHT + 50400.0)->and($window->minutes())->toBe(240.0)
         ->and($window->sunAltitudeFromDeg)->toBe($observer->sun(MIDNIGHT + 36000)->altitudeDeg)

@@ -128,7 +128,7 @@ it('joins the ranges of the light without a step or a kink, from deep night to t
     expect(Illuminance::lux(-40.0))->toBe(Illuminance::lux(-18.0))->and($log(-18.0))->toBeAbout(13.84 - 262.72 / 5 + 1447.42 / 25 - 2797.93 / 125, 1e-9);
 });
 
-it('carries readings on by the slope of the nearest two, on either side', function (): void {
+it('runs from reading to reading, forgets the first backward, and carries the last slope on for ten minutes', function (): void {
     $observer = new Observer(50, 0);
     $noon = (float) gmmktime(12, 0, 0, 6, 21, 2026);
     $bare = LightCurve::of($observer);
@@ -139,9 +139,10 @@ it('carries readings on by the slope of the nearest two, on either side', functi
     $off = fn (float $s): float => $curve->ev100($noon + $s) - $bare->ev100($noon + $s);
     expect($off(0))->toBeAbout(-1, 1e-9)->and($off(300))->toBeAbout(-1.5, 1e-9)->and($off(600))->toBeAbout(-2, 1e-9)->and($off(1200))->toBeAbout(-2.25, 1e-9)
         ->and($off(1800))->toBeAbout(-2.5, 1e-9)
-        // A tenth of a stop a minute before, a fortieth after, dying away over an hour.
-        ->and($off(-600))->toBeAbout(0.0, 1e-9)->and($off(-300))->toBeAbout(-0.5 * exp(-300 / 3600), 1e-9)
-        ->and($off(2400))->toBeAbout(-2.75 * exp(-600 / 3600), 1e-9);
+        // A fortieth of a stop a minute after the last, for ten minutes; before the first none. All of it dies away over an hour.
+        ->and($off(-600))->toBeAbout(-exp(-600 / 3600), 1e-9)->and($off(-300))->toBeAbout(-exp(-300 / 3600), 1e-9)
+        ->and($off(2100))->toBeAbout(-2.625 * exp(-300 / 3600), 1e-9)->and($off(2400))->toBeAbout(-2.75 * exp(-600 / 3600), 1e-9)
+        ->and($off(4200))->toBeAbout(-2.75 * exp(-2400 / 3600), 1e-9);
     // The drift is what the next half minute differs from the last.
     $dusk = (float) gmmktime(20, 30, 0, 6, 21, 2026);
     expect($bare->driftStopsPerMinute($dusk))->toBeAbout($bare->ev100($dusk + 30) - $bare->ev100($dusk - 30), 1e-12)->toBeLessThan(-0.01)

@@ -151,7 +151,7 @@ it('gives illuminance and EV by the incident meter’s constant of 250: 2.5 lux 
         ->and($curve->lux($noon))->toBeWithinShare(Illuminance::lux($observer->sun($noon)->altitudeDeg), 1e-9);
 });
 
-it('carries the slope of two readings on, forward after the last and back before the first, and forgets it alike', function (): void {
+it('carries the slope of two readings on for ten minutes after the later, and forgets it', function (): void {
     $observer = new Observer(50, 0);
     $at = (float) strtotime('2026-06-21 12:00 UTC');
     $bare = LightCurve::of($observer);
@@ -162,8 +162,34 @@ it('carries the slope of two readings on, forward after the last and back before
     $off = fn (float $minutes): float => $read->ev100($at + 60 * $minutes) - $bare->ev100($at + 60 * $minutes);
 
     expect($off(30))->toBeAbout(0.5, 1e-9)->and($off(60))->toBeAbout(1.5, 1e-9)
-        ->and($off(90))->toBeAbout(2.5 * exp(-0.5), 1e-9)->and($off(-30))->toBeAbout(-1.5 * exp(-0.5), 1e-9)
-        ->and($off(600))->toBeAbout(0.0, 0.01);
+        ->and($off(65))->toBeAbout((1.5 + 1 / 6) * exp(-5 / 60), 1e-9)->and($off(90))->toBeAbout((1.5 + 1 / 3) * exp(-0.5), 1e-9)
+        ->and($off(-30))->toBeAbout(-0.5 * exp(-0.5), 1e-9)->and($off(600))->toBeAbout(0.0, 0.01);
+});
+
+it('takes a sun that comes out for a step, not a slope: no EV 19 at tea-time', function (float $minutes, float $later, float $after): void {
+    $observer = new Observer(50, 0);
+    $at = (float) strtotime('2026-06-21 12:00 UTC');
+    $bare = LightCurve::of($observer);
+    $read = LightCurve::of($observer, SkyCondition::Clear, [
+        new LightReading($at, $bare->ev100($at) - 4), new LightReading($at + 60 * $minutes, $bare->ev100($at + 60 * $minutes) + $later),
+    ]);
+    $off = fn (float $s): float => $read->ev100($at + $s) - $bare->ev100($at + $s);
+
+    expect($off(60 * $minutes))->toBeAbout($later, 1e-9)->and($off(60 * $minutes + 300))->toBeAbout($after * exp(-300 / 3600), 1e-9)
+        ->and($read->ev100($at + 4 * 3600))->toBeLessThan(15.5);
+})->with([
+    'four stops in a minute' => [1.0, 0.0, 0.0], 'a little more than two stops a minute' => [1.9, 0.0, 0.0],
+    'a fifth of a stop a minute is a slope' => [10.0, -2.0, -1.0],
+]);
+
+it('leaves −12 to 17 EV by no reading', function (): void {
+    $observer = new Observer(50, 0);
+    $noon = (float) strtotime('2026-06-21 12:00 UTC');
+    $bright = LightCurve::of($observer, SkyCondition::Clear, [new LightReading($noon, 20.0)]);
+    $dark = LightCurve::of($observer, SkyCondition::Heavy, [new LightReading($noon + 43200, -10.0)]);
+
+    expect($bright->ev100($noon))->toBe(17.0)->and($dark->ev100($noon + 43200 + 60))->toBeGreaterThanOrEqual(-12.0)
+        ->and(LightCurve::of($observer, SkyCondition::Heavy)->ev100((float) strtotime('2026-12-10 00:00 UTC')))->toBe(-12.0);
 });
 
 it('takes the later of two readings at one instant, and no slope from a second apart', function (): void {

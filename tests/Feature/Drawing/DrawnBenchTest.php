@@ -127,7 +127,7 @@ it('lays out a day so that clock, tide and light agree with what they are drawn 
     }
     $covered = array_sum(array_map(fn (SkyBand $b): float => $b->width, $board->skyBands()));
     expect($covered)->toBeAbout(DayBoard::RIGHT - DayBoard::LEFT, 1.0)
-        ->and($board->tidePath(true))->toEndWith('Z')->and($board->lightPath())->toStartWith('M');
+        ->and($board->tidePath(true))->toEndWith('Z')->and($board->skyPath())->toStartWith('M');
 })->with([
     ['2026-11-26', 24.0],
     ['2027-03-28', 23.0],
@@ -139,5 +139,5 @@ it('draws an inland day without a tide', function (): void {
 
     expect($board->scene->tide)->toBeNull()->and($board->leave())->toBeNull()->and($board->waters())->toBe([])
         ->and($board->tidePath(false))->toBe('')->and($board->metres())->toBe([])
-        ->and($board->lightPath())->not->toBe('')->and($board->scene->sky?->at(SkyEvent::Sunrise))->not->toBeNull();
+        ->and($board->skyPath())->not->toBe('')->and($board->scene->sky?->at(SkyEvent::Sunrise))->not->toBeNull();
 });
