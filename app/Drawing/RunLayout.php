@@ -86,6 +86,10 @@ final readonly class RunLayout
         $steps[] = $step($way->aperture->stopsFrom($reading->exposure->aperture)->value, $way->aperture->label(), 'aperture');
         $steps[] = $step(-$way->iso->stopsFrom($reading->exposure->iso)->value, 'ISO '.$way->iso->label(), 'iso');
         $steps[] = $step($this->subject->bias->value, 'bias', 'bias');
+        if ($this->subject->gathers !== '') {
+            $sum = array_sum(array_map(static fn (RunStep $s): float => $s->stops, $steps));
+            $steps[] = $step($way->exact->stopsFrom($reading->exposure->shutter)->value - $sum, $this->subject->gathers, 'bias');
+        }
 
         return array_values(array_filter($steps, static fn (RunStep $s): bool => abs($s->stops) > self::STEP_STOPS));
     }

@@ -48,8 +48,8 @@ final readonly class FilterStack
     public function with(array $unit, bool $vignettes = false): self
     {
         $crossed = count($unit) > 1;
-        $graduations = $crossed ? array_map(static fn (Filter $f): float => $f->graduation()->value ?? 0.0, $unit) : [0.0];
-        $adds = $crossed ? min($graduations) : $unit[0]->stops()->value ?? 0.0;
+        $graduations = $crossed ? self::graduations($unit) : [0.0];
+        $adds = self::adds($unit);
         $last = $this->filters === [] ? null : $this->filters[count($this->filters) - 1];
         $filters = $last !== null && $last->kind->hasEdge() && ! $unit[0]->kind->hasEdge()
             ? self::ordered([...$this->filters, ...$unit])
@@ -59,6 +59,25 @@ final readonly class FilterStack
             $filters, Stops::of($this->darkest->value + $adds), Stops::of($this->lightest->value + ($unit[0]->lightest->value ?? $adds)),
             $this->vignettes || $vignettes, $this->crossed || $crossed, $this->uneven + max($graduations) - min($graduations),
         );
+    }
+
+    /**
+     * The stops that a filter or a crossed pair adds at its darkest.
+     *
+     * @param  non-empty-list<Filter>  $unit
+     */
+    public static function adds(array $unit): float
+    {
+        return count($unit) > 1 ? min(self::graduations($unit)) : $unit[0]->stops()->value ?? 0.0;
+    }
+
+    /**
+     * @param  non-empty-list<Filter>  $pair
+     * @return non-empty-list<float>
+     */
+    private static function graduations(array $pair): array
+    {
+        return array_map(static fn (Filter $f): float => $f->graduation()->value ?? 0.0, $pair);
     }
 
     /**

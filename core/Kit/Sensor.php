@@ -36,7 +36,11 @@ final readonly class Sensor
         return $this->diagonalMm() / 1500;
     }
 
-    /** The smallest blur in mm that can matter: the larger of two pixels and the circle of confusion. */
+    /**
+     * The smallest blur in mm that can matter, against which diffraction is judged: the larger of two pixels and the circle of confusion.
+     * Two pixels rule where fewer than 3000 w / d of them lie across, w the width and d the diagonal: 2,496 at 3:2. With more, or where
+     * their number is not known, the circle of confusion rules, since in a picture seen whole nothing finer is seen.
+     */
     public function smallestBlurMm(): float
     {
         return max($this->circleOfConfusionMm(), $this->pixelsWide === null ? 0.0 : 2 * $this->widthMm / $this->pixelsWide);

@@ -18,6 +18,18 @@ final readonly class StackCount
     ) {
     }
 
+    /** The kind in it beside which no other of its like may come; empty where there is none. */
+    public function reserved(): string
+    {
+        foreach ($this->kinds as $kind) {
+            if ($kind->clashesWith($kind)) {
+                return $kind->value;
+            }
+        }
+
+        return '';
+    }
+
     /**
      * With a filter or a crossed pair more; null where a rule forbids it.
      *

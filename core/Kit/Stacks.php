@@ -15,13 +15,21 @@ final class Stacks
     /** Full-frame equivalent below which stacked rings darken the corners. Common practice. */
     private const WIDE_MM = 24.0;
 
+    /** Darker than this no stack is of use: brightest light through the widest lens would want more than a day. */
+    public const DARKEST_STOPS = 48.0;
+
+    /** More stacks than this are not all looked at, but only those that no other beats. */
+    private const ALL_UP_TO = 4096;
+
     /**
      * @param  list<Filter>  $staying  filters that were on for the reading: they stay on and take their room
      * @param  list<Filter>  $with  filters that must be on besides
      * @param  list<Filter>  $without  filters that must not be added
+     * @param  (callable(FilterStack): float)|null  $cost  by which one stack beats another of its strength, in a bag of very many; else by
+     *     their number
      * @return list<FilterStack> the one with nothing added first; none where what must be on cannot be
      */
-    public static function of(Bag $bag, array $staying = [], array $with = [], array $without = []): array
+    public static function of(Bag $bag, array $staying = [], array $with = [], array $without = [], ?callable $cost = null): array
     {
         $wide = $bag->camera->sensor->fullFrameEquivalentMm($bag->lens->focalLengthMm) < self::WIDE_MM;
         $stack = FilterStack::empty();
@@ -47,10 +55,35 @@ final class Stacks
                 self::crossedPairs($bag), static fn (array $pair): bool => array_intersect(Filter::names($pair), $kept) === [],
             ));
         }
+        if (self::atMost($units, $bag->slots) > self::ALL_UP_TO) {
+            return CheapestStacks::of($stack, $there, $units, $wide, $cost ?? static fn (FilterStack $s): float => $s->count());
+        }
         $stacks = [$stack];
         self::extend($stack, $there, $units, 0, $wide, $stacks);
 
         return $stacks;
+    }
+
+    /**
+     * No fewer than there are stacks: so many of the slotted, two at most of the screwed, and a crossed pair.
+     *
+     * @param  list<non-empty-list<Filter>>  $units
+     */
+    private static function atMost(array $units, int $slots): float
+    {
+        $single = array_filter($units, static fn (array $u): bool => count($u) === 1);
+        $slotted = count(array_filter($single, static fn (array $u): bool => $u[0]->mount === Mount::Slot));
+        $choose = static function (int $of, int $most): float {
+            $sum = $ways = 1.0;
+            for ($k = 1; $k <= min($most, $of); $k++) {
+                $ways *= ($of - $k + 1) / $k;
+                $sum += $ways;
+            }
+
+            return $sum;
+        };
+
+        return $choose($slotted, $slots) * $choose(count($single) - $slotted, 2) * (1 + count($units) - count($single));
     }
 
     /** Whether the filter can be put before this lens at all. */
@@ -87,7 +120,7 @@ final class Stacks
     {
         for ($i = $from, $count = count($units); $i < $count; $i++) {
             $more = $there->with($units[$i]);
-            if ($more === null) {
+            if ($more === null || $before->darkest->value + FilterStack::adds($units[$i]) > self::DARKEST_STOPS) {
                 continue;
             }
             $stack = $before->with($units[$i], $wide && $more->screwed >= 2);

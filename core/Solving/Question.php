@@ -51,7 +51,9 @@ final readonly class Question
     /** @return list<FilterStack> every stack that bag, reading and pins allow */
     public function stacks(): array
     {
-        return Stacks::of($this->bag, $this->stayingOn(), $this->pins->with, $this->pins->without);
+        return Stacks::of(
+            $this->bag, $this->stayingOn(), $this->pins->with, $this->pins->without, (new Ranking($this))->stackCost(...),
+        );
     }
 
     /** The aperture at which everything else is left as it was read: the pinned one, or of those that the lens sets the nearest. */
@@ -111,6 +113,14 @@ final readonly class Question
             $this->reading, $this->bias, $target, $bag, $this->longest, $this->drift, $this->habits, $this->otherWalls, $this->sharp,
             $this->staying, $pins, $insists,
         );
+    }
+
+    /** What keeps the open time from being what constant light on a sensor would take, in words; empty where nothing does. */
+    public function gathers(): string
+    {
+        return implode(' and ', [
+            ...$this->drift === null || $this->drift->isSteady() ? [] : ['drift'], ...$this->bag->camera->reciprocity === 1.0 ? [] : ['film'],
+        ]);
     }
 
     public function depth(): DepthOfField

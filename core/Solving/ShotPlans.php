@@ -136,7 +136,13 @@ final class ShotPlans
     private static function inTime(Question $question, Way $way, int $steps, BracketStep $step, string $purpose): Shot|string
     {
         $wall = $question->walls()[0] ?? null;
-        $exact = $way->exact->seconds * 2 ** ($steps * $step->stops());
+        // One stop more light on film or in drifting light is not twice the time: what constant light would take is, and that is opened for.
+        $light = new GatheredLight($question);
+        $open = $light->open($light->bare(log($way->exact->seconds, 2)) + $steps * $step->stops());
+        if ($open === null) {
+            return $step->words($steps).': the light fails before';
+        }
+        $exact = 2 ** $open;
         $rounded = (new DialRounding($question->bag))->seconds($exact);
         if ($rounded === null || ($wall !== null && $rounded[0] > $wall->longest->seconds * (1 + 1e-9))) {
             $walled = $wall !== null && $exact > $wall->longest->seconds;

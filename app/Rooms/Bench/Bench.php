@@ -183,7 +183,7 @@ final readonly class Bench
         return new RuleSubject(
             $this->moving->rows($this->band), $this->window, $this->band, $this->reading, $this->question->bias, $this->ways(),
             $this->picked, $this->answer->walls, $this->question->stayingOn(), $this->marks(),
-            $this->heldWords(), $this->form->aim->target !== null,
+            $this->heldWords(), $this->form->aim->target !== null, $this->question->gathers(),
         );
     }
 
