@@ -35,6 +35,21 @@ final readonly class Bag
         }
     }
 
+    /**
+     * The same with something else in it.
+     *
+     * @param  list<Filter>|null  $filters
+     *
+     * @throws InvalidValue when two filters share a name or there are more than sixty
+     */
+    public function with(?Camera $camera = null, ?Lens $lens = null, ?array $filters = null, ?bool $release = null): self
+    {
+        return new self(
+            $camera ?? $this->camera, $lens ?? $this->lens, $filters ?? $this->filters, $this->slots, $release ?? $this->release,
+            $this->rings, $this->adapters,
+        );
+    }
+
     /** Whether the holder can be put before this lens, by an adapter of its thread or a ring to one. */
     public function holderFits(): bool
     {

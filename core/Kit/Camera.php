@@ -43,6 +43,23 @@ final readonly class Camera
         Limit::LongestTimed->check($longestTimed->seconds, 'longest_timed_s');
     }
 
+    /** The same with as much power as it may want. */
+    public function onMains(): self
+    {
+        return new self(
+            $this->sensor, $this->isoBase, $this->isoLow, $this->isoMax, $this->longestTimed, null, $this->reciprocity, $this->handling,
+        );
+    }
+
+    /** The same where an ISO so many stops above the highest is accepted. */
+    public function withMoreIso(float $stops): self
+    {
+        return new self(
+            $this->sensor, $this->isoBase, $this->isoLow, Iso::of($this->isoMax->speed * 2 ** $stops), $this->longestTimed,
+            $this->batteryMinutes, $this->reciprocity, $this->handling,
+        );
+    }
+
     /** What film must be open for where a sensor would be open for so many seconds. */
     public function reciprocal(float $seconds): float
     {

@@ -49,6 +49,15 @@ final readonly class Lens
         return Aperture::of(2 ** (log($short->number, 2) + $share * log($long->number / $short->number, 2)));
     }
 
+    /** The same if it opened so many stops wider. */
+    public function openingWider(float $stops): self
+    {
+        return new self(
+            $this->focalLengthMm, Aperture::of($this->widest->number * 2 ** (-$stops / 2)), $this->smallest, $this->threadMm,
+            $this->preferred,
+        );
+    }
+
     /**
      * Every aperture of the dial that this lens offers, in third stops, widest first.
      *

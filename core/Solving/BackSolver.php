@@ -74,7 +74,8 @@ final class BackSolver
         $wall = $q->walls()[0] ?? null;
         $longest = $wall === null ? $longest : min($longest, log($wall->longest->seconds, 2) + self::ON_IT);
         $target = log($q->target->best->seconds, 2);
-        $wanted = $dial->stops($target) ?? $target;
+        // What a variable filter is set for: the target, or the last that can be had before a wall.
+        $wanted = $target <= $longest ? $dial->stops($target) ?? $target : $dial->before($longest);
         $pinned = $q->pins->shutter !== null;
         // What constant light would have to be gathered for, at the two ends: outside of it no setting can fit.
         $least = $light->bare($shortest - self::HALF_STEP);

@@ -54,6 +54,20 @@ final readonly class DialRounding
         return $this->release ? log(ShutterTime::ofSeconds(2 ** $exact)->counted()->seconds, 2) : null;
     }
 
+    /** The longest time that can be had and is no longer than this, in stops from a second. */
+    public function before(float $longest): float
+    {
+        if (! $this->release || $longest <= $this->timedUpTo) {
+            return min($this->longestThirds, floor(3 * $longest + self::TIE)) / 3;
+        }
+        $seconds = 2 ** $longest + self::TIE;
+        $counted = ShutterTime::ofSeconds($seconds)->counted()->seconds;
+        // Counted times stand a second apart, from two minutes on five.
+        $shorter = $counted <= $seconds ? $counted : ShutterTime::ofSeconds(max(1.0, $counted - ($counted > 120 ? 5 : 1)))->counted()->seconds;
+
+        return log($shorter, 2);
+    }
+
     /** Whether a time that can be had is beyond what the camera times. */
     public function isBulb(float $stops): bool
     {

@@ -24,6 +24,8 @@ final readonly class Question
     /** Once the light has fallen by so many stops a frame has nine tenths of all it will ever gather. Closed form: 1 - 2^-3.32. */
     private const FAILED_STOPS = 3.32;
 
+    private StackMemory $memory;
+
     /**
      * @param  Stops  $bias  added to the reading's exposure; negative protects white water
      * @param  list<Wall>  $otherWalls  from the place and the hour: the get-off time, the wind
@@ -45,15 +47,17 @@ final readonly class Question
         public array $staying = [],
         public Pins $pins = new Pins,
         public bool $insists = false,
+        ?StackMemory $memory = null,
     ) {
+        $this->memory = $memory ?? new StackMemory;
     }
 
     /** @return list<FilterStack> every stack that bag, reading and pins allow */
     public function stacks(): array
     {
-        return Stacks::of(
+        return $this->memory->stacks(fn (): array => Stacks::of(
             $this->bag, $this->stayingOn(), $this->pins->with, $this->pins->without, (new Ranking($this))->stackCost(...),
-        );
+        ));
     }
 
     /** The aperture at which everything else is left as it was read: the pinned one, or of those that the lens sets the nearest. */
@@ -92,26 +96,51 @@ final readonly class Question
     /** The same, for another wanted time, which was set by hand or was not. */
     public function with(ShutterWindow $target, bool $insists = false): self
     {
-        return $this->changed($target, $this->bag, $this->pins, $insists);
+        return $this->changed(target: $target, insists: $insists);
     }
 
     /** The same, with another bag. */
     public function packing(Bag $bag): self
     {
-        return $this->changed($this->target, $bag, $this->pins, $this->insists);
+        return $this->changed(bag: $bag);
     }
 
     /** The same, with other things held fast. */
     public function pinning(Pins $pins): self
     {
-        return $this->changed($this->target, $this->bag, $pins, $this->insists);
+        return $this->changed(pins: $pins);
     }
 
-    private function changed(ShutterWindow $target, Bag $bag, Pins $pins, bool $insists): self
+    /** The same in a light of so many stops more. */
+    public function lit(float $stops): self
     {
+        return $this->changed(reading: new Reading($this->reading->exposure, Stops::of($this->reading->filtersOn->value + $stops)));
+    }
+
+    /** The same without walls of some kinds. */
+    public function withoutWalls(WallKind ...$kinds): self
+    {
+        $gone = static fn (WallKind $kind): bool => in_array($kind, $kinds, true);
+        [$bag, $camera] = [$this->bag, $this->bag->camera];
+        $changed = ($gone(WallKind::Battery) && $camera->batteryMinutes !== null) || ($gone(WallKind::Release) && ! $bag->release);
+
         return new self(
-            $this->reading, $this->bias, $target, $bag, $this->longest, $this->drift, $this->habits, $this->otherWalls, $this->sharp,
-            $this->staying, $pins, $insists,
+            $this->reading, $this->bias, $this->target, $changed ? $bag->with(
+                camera: $gone(WallKind::Battery) ? $camera->onMains() : $camera, release: $bag->release || $gone(WallKind::Release),
+            ) : $bag,
+            $gone(WallKind::Longest) ? null : $this->longest, $gone(WallKind::Light) ? null : $this->drift, $this->habits,
+            array_values(array_filter($this->otherWalls, static fn (Wall $w): bool => ! $gone($w->kind))), $this->sharp, $this->staying,
+            $this->pins, $this->insists, $this->memory,
+        );
+    }
+
+    private function changed(
+        ?ShutterWindow $target = null, ?Bag $bag = null, ?Pins $pins = null, ?bool $insists = null, ?Reading $reading = null,
+    ): self {
+        return new self(
+            $reading ?? $this->reading, $this->bias, $target ?? $this->target, $bag ?? $this->bag, $this->longest, $this->drift,
+            $this->habits, $this->otherWalls, $this->sharp, $this->staying, $pins ?? $this->pins, $insists ?? $this->insists,
+            $bag === null && $pins === null ? $this->memory : null,
         );
     }
 

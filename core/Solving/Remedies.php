@@ -4,20 +4,15 @@ declare(strict_types=1);
 
 namespace GentlePour\Solving;
 
-use GentlePour\Exposure\DriftingLight;
-use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
-use GentlePour\Kit\Filter;
-use GentlePour\Kit\FilterStack;
-use GentlePour\Kit\Unusable;
-use GentlePour\Limit;
 
-/** When nothing fits: how many stops are missing on which side, and what would make them good. */
+/**
+ * When nothing fits: how many stops are missing on which side, and what would make them good. Each remedy is a promise: it is offered only
+ * when the question that it makes has an answer, and the number that it says is the one which was tried. Where a wall has to give and
+ * something else as well, the two are offered together.
+ */
 final class Remedies
 {
-    /** Strengths that are commonly made, in stops. Common practice. */
-    private const COMMON_FILTERS = [1, 2, 3, 4, 6, 8, 10, 13, 15, 16, 20];
-
     /** @return non-empty-list<Remedy> */
     public static function for(Question $q): array
     {
@@ -25,20 +20,95 @@ final class Remedies
         if ($pins !== [] || $q->pins->held() !== []) {
             return $pins !== [] ? $pins : self::for($q->pinning(new Pins));
         }
-        $wall = $q->walls()[0] ?? null;
-        $remedies = [];
-        if ($wall !== null && $wall->longest->seconds < $q->target->min->seconds * (1 - 1e-9)) {
-            $remedies = self::behindTheWall($q, $wall);
+        $walls = self::inTheWay($q);
+        $kinds = array_map(static fn (Wall $w): WallKind => $w->kind, $walls);
+        $remedies = $walls === [] ? Fixes::of($q) : self::throughWalls($q, $walls);
+        $average = Averaging::of($q, $kinds);
+        $nearest = self::nearest($q);
+        $remedies = [...$remedies, ...$average === null ? [] : [$average]];
+
+        return [...$remedies === [] ? [self::between($q, $nearest)] : $remedies, ...$nearest === null ? [] : [$nearest]];
+    }
+
+    /**
+     * Walls short of the look; where none is, those inside of it, if nothing fits before them but something behind.
+     *
+     * @return list<Wall>
+     */
+    private static function inTheWay(Question $q): array
+    {
+        $before = static fn (float $seconds): array => array_values(
+            array_filter($q->walls(), static fn (Wall $w): bool => $w->longest->seconds < $seconds * (1 - 1e-9)),
+        );
+        $short = $before($q->target->min->seconds);
+        if ($short !== []) {
+            return $short;
         }
-        [$shortest, $longest] = self::reach($q);
-        $wallS = $wall?->longest->seconds ?? INF;
-        if ($longest < $q->target->min->seconds) {
-            $remedies = [...$remedies, ...self::tooBright($q, $longest, $wallS)];
-        } elseif ($shortest > min($q->target->max->seconds, $wallS)) {
-            $remedies = [...$remedies, ...self::tooDark($q, $shortest, $wallS)];
+        $inside = $before($q->target->max->seconds);
+        $kinds = array_map(static fn (Wall $w): WallKind => $w->kind, $inside);
+
+        return $inside !== [] && BackSolver::best($q->withoutWalls(...$kinds)) !== null ? $inside : [];
+    }
+
+    /**
+     * What would have to give, all of it at once; and where that alone is not enough, what else.
+     *
+     * @param  non-empty-list<Wall>  $walls
+     * @return list<Remedy>
+     */
+    private static function throughWalls(Question $q, array $walls): array
+    {
+        $kinds = array_map(static fn (Wall $w): WallKind => $w->kind, $walls);
+        $free = $q->withoutWalls(...$kinds);
+        $missing = max(0.0, $q->target->min->stopsFrom($walls[0]->longest)->value);
+        $words = implode(' And ', array_map(static fn (Wall $w): string => self::ofWall($q, $w), $walls));
+        // The shortest that would do behind the wall is what a limit of one's own would have to be.
+        $way = BackSolver::best($free->with($q->target->aimedAt($q->target->min), insists: true));
+        if ($way !== null) {
+            $words .= in_array(WallKind::Longest, $kinds, true) ? sprintf(' A limit of %s would do.', $way->shutterLabel()) : '';
+            $stops = $missing > 0 ? $missing : $way->shutter->stopsFrom($walls[0]->longest)->value;
+
+            return [new Remedy($walls[0]->kind->remedy(), $stops, $words, $way->shutter->seconds, walls: $kinds)];
         }
 
-        return $remedies === [] ? [self::between($q)] : $remedies;
+        return array_map(static fn (Remedy $also): Remedy => new Remedy(
+            $walls[0]->kind->remedy(), max($missing, $also->stops), $words.' And besides: '.lcfirst($also->detail), null, $also->ev100,
+            walls: $kinds, and: $also,
+        ), Fixes::of($free));
+    }
+
+    private static function ofWall(Question $q, Wall $wall): string
+    {
+        $missing = $q->target->min->stopsFrom($wall->longest)->value;
+        $longest = $wall->longest->label($q->bag->camera->longestTimed);
+        if ($missing <= 0) {
+            return ucfirst($wall->why).': no setting comes before it.';
+        }
+
+        return match ($wall->kind) {
+            WallKind::Release => sprintf('Take a release: the camera times %s at most, %.1f stops short of the look.', $longest, $missing),
+            WallKind::Longest => sprintf(
+                'Your limit of %s is %.1f stops short of the look, which asks for %s.', $wall->longest->label(), $missing,
+                $q->target->min->label(),
+            ),
+            WallKind::Battery, WallKind::Light, WallKind::Wind, WallKind::GetOff => sprintf(
+                '%s: %.1f stops short of the look, which asks for %s.', ucfirst($wall->why), $missing, $q->target->min->label(),
+            ),
+        };
+    }
+
+    /** The time nearest to the wanted one that bag, light and walls allow; null where they allow none. */
+    private static function nearest(Question $q): ?Remedy
+    {
+        $way = BackSolver::best($q->with(ShutterWindow::any($q->target->best), insists: true));
+        if ($way === null) {
+            return null;
+        }
+        $time = $way->shutter;
+
+        return new Remedy(RemedyKind::Nearest, abs($time->stopsFrom($q->target->best)->value), sprintf(
+            'Take the nearest within reach: %s.', $way->shutterLabel(),
+        ), $time->seconds);
     }
 
     /**
@@ -90,178 +160,20 @@ final class Remedies
         return $choices;
     }
 
-    /** The fewest frames whose mean has the wanted blur in this light with this bag; null when one frame does, or no number would. */
-    public static function framesToAverage(Question $q): ?int
-    {
-        return self::framesOf($q, min(self::reach($q)[1], $q->walls()[0]->longest->seconds ?? INF));
-    }
-
-    private static function framesOf(Question $q, float $reachableS): ?int
-    {
-        if ($reachableS <= 0.0) {
-            return null;
-        }
-        $frames = (int) ceil($q->target->best->seconds / $reachableS - 1e-9);
-
-        return $frames < 2 || $frames > Limit::FramesAveraged->most() ? null : $frames;
-    }
-
     /**
-     * The shortest and longest times the bag reaches in this light, walls aside.
-     *
-     * @return array{float, float} seconds
+     * Bag and light reach both sides of the window and no setting falls inside, since it is narrower than their steps; or they reach no
+     * time at all that anybody could count.
      */
-    private static function reach(Question $q): array
+    private static function between(Question $q, ?Remedy $nearest): Remedy
     {
-        $apertures = $q->bag->lens->apertures();
-        $isos = $q->bag->camera->isos();
-        $stacks = $q->stacks();
-        if ($stacks === []) {
-            return [INF, 0.0];
-        }
-        $dark = max(array_map(static fn (FilterStack $s): float => $s->darkest->value, $stacks));
-        $light = min(array_map(static fn (FilterStack $s): float => $s->lightest->value, $stacks));
-        $scale = 2 ** ($q->bias->value - $q->reading->ev100());
-        $shortest = $scale * $apertures[0]->number ** 2 * 100 / $isos[count($isos) - 1]->speed * 2 ** $light;
-        $longest = $scale * $apertures[count($apertures) - 1]->number ** 2 * 100 / $isos[0]->speed * 2 ** $dark;
-        $drift = $q->drift ?? DriftingLight::steady();
-
-        return [$drift->openSeconds($shortest) ?? INF, $drift->openSeconds($longest) ?? INF];
-    }
-
-    /** @return non-empty-list<Remedy> */
-    private static function behindTheWall(Question $q, Wall $wall): array
-    {
-        $missing = $q->target->min->stopsFrom($wall->longest)->value;
-        $remedies = [];
-        if ($wall->kind === WallKind::Release) {
-            $remedies[] = new Remedy(RemedyKind::Release, $missing, sprintf(
-                'Take a release: the camera times %s at most, %.1f stops short of the look.',
-                $wall->longest->label($q->bag->camera->longestTimed), $missing,
-            ));
-        } elseif ($wall->kind !== WallKind::Longest) {
-            $remedies[] = new Remedy($wall->kind->remedy(), $missing, sprintf(
-                '%s: %.1f stops short of the look, which asks for %s.', ucfirst($wall->why), $missing, $q->target->min->label(),
-            ));
-        } else {
-            $remedies[] = new Remedy(RemedyKind::Limit, $missing, sprintf(
-                'Your limit of %s is %.1f stops short of the look; it would have to be %s.', $wall->longest->label(), $missing,
-                $q->target->min->label(),
-            ), $q->target->min->seconds);
-        }
-        $average = self::average($q, $wall->longest->seconds, $missing);
-        if ($average !== null) {
-            $remedies[] = $average;
-        }
-        $remedies[] = new Remedy(RemedyKind::Nearest, $missing, sprintf(
-            'Take the nearest look within reach: %s.', $wall->longest->label($q->bag->camera->longestTimed),
-        ), $wall->longest->seconds);
-
-        return $remedies;
-    }
-
-    /** @return non-empty-list<Remedy> */
-    private static function tooBright(Question $q, float $longestS, float $wallS): array
-    {
-        $missing = log($q->target->min->seconds / $longestS, 2);
-        $toBest = log($q->target->best->seconds / $longestS, 2);
-        $filter = (int) ceil($missing);
-        foreach (self::COMMON_FILTERS as $common) {
-            if ($common >= $missing) {
-                $filter = $common;
-                break;
-            }
-        }
-        $remedies = [...self::thatDoNotFit($q, $missing), new Remedy(RemedyKind::Filter, $missing, sprintf(
-            'Add a filter of %d stops: the darkest your bag makes is %.1f stops short of the look, and %.1f of its middle.', $filter,
-            $missing, $toBest,
-        ))];
-        $average = self::average($q, min($longestS, $wallS), $missing);
-        if ($average !== null) {
-            $remedies[] = $average;
-        }
-        $remedies[] = new Remedy(RemedyKind::Wait, $missing, sprintf(
-            'Wait until the light has dropped by %.1f stops, to EV %.1f.', $missing, $q->reading->ev100() - $missing,
-        ), ev100: $q->reading->ev100() - $missing);
-        if ($longestS >= ShutterTime::SHORTEST_S) {
-            $nearest = ShutterTime::ofSeconds(min($longestS, $wallS));
-            $remedies[] = new Remedy(
-                RemedyKind::Nearest, $missing, 'Take the longest within reach: '.$nearest->label($q->bag->camera->longestTimed).'.',
-                $nearest->seconds,
-            );
+        $stops = $q->target->width()->value;
+        if ($nearest === null) {
+            return new Remedy(RemedyKind::Window, $stops, 'In this light no setting of the bag gives a time that can be had before every wall.');
         }
 
-        return $remedies;
-    }
-
-    /**
-     * What is packed and cannot be put on comes before anything is to be bought.
-     *
-     * @return list<Remedy>
-     */
-    private static function thatDoNotFit(Question $q, float $missing): array
-    {
-        $dark = array_filter(Unusable::of($q->bag), static fn (Unusable $u): bool => $u->filter->kind->darkensAll());
-
-        return array_values(array_map(static fn (Unusable $u): Remedy => new Remedy(RemedyKind::Fit, $missing, $u->why), $dark));
-    }
-
-    /** @return non-empty-list<Remedy> */
-    private static function tooDark(Question $q, float $shortestS, float $wallS): array
-    {
-        $missing = log($shortestS / min($q->target->max->seconds, $wallS), 2);
-        $widest = $q->bag->lens->widest;
-        $isos = $q->bag->camera->isos();
-        $highest = $isos[count($isos) - 1];
-
-        $remedies = [
-            ...array_map(static fn (Filter $f): Remedy => new Remedy(RemedyKind::Leave, $missing, sprintf(
-                'Take “%s” off, which was on for the reading: %.1f stops more light.', $f->name, $f->stops()->value ?? 0.0,
-            )), array_values(array_filter($q->stayingOn(), static fn (Filter $f): bool => ($f->stops()->value ?? 0.0) > 0.05))),
-            new Remedy(RemedyKind::Iso, $missing, sprintf(
-                'Raise the ISO by %.1f stops beyond %s, the highest you accept.', $missing, $highest->label(),
-            )),
-            new Remedy(
-                RemedyKind::Aperture, $missing, sprintf('Use a lens that opens %.1f stops wider than %s.', $missing, $widest->label()),
-            ),
-            new Remedy(
-                RemedyKind::Wait, $missing, sprintf('Wait for %.1f stops more light, EV %.1f.', $missing, $q->reading->ev100() + $missing),
-                ev100: $q->reading->ev100() + $missing,
-            ),
-        ];
-        if ($shortestS <= $wallS && $shortestS <= ShutterTime::LONGEST_S) {
-            $nearest = ShutterTime::ofSeconds($shortestS);
-            $remedies[] = new Remedy(
-                RemedyKind::Nearest, $missing, 'Take the shortest within reach: '.$nearest->label($q->bag->camera->longestTimed).'.',
-                $nearest->seconds,
-            );
-        }
-
-        return $remedies;
-    }
-
-    /** Several shorter frames averaged have the blur of one long one: n frames of t/n. */
-    private static function average(Question $q, float $reachableS, float $missing): ?Remedy
-    {
-        $frames = self::framesOf($q, $reachableS);
-        if ($frames === null) {
-            return null;
-        }
-        $each = ShutterTime::ofSeconds($q->target->best->seconds / $frames);
-
-        return new Remedy(RemedyKind::Average, $missing, sprintf(
-            'Average %d frames of %s: the same blur as one of %s, without more filters.', $frames,
-            $each->label($q->bag->camera->longestTimed), $q->target->best->label(),
-        ), $each->seconds);
-    }
-
-    /** The bag reaches both sides of the window but no setting falls inside: the window is narrower than the steps. */
-    private static function between(Question $q): Remedy
-    {
-        return new Remedy(RemedyKind::Window, $q->target->width()->value, sprintf(
-            'Your settings step over the wanted %s to %s, which is only %.2f stops wide: '
-                .'widen the window or the range of apertures and ISOs.',
-            $q->target->min->label(), $q->target->max->label(), $q->target->width()->value,
-        ));
+        return new Remedy(RemedyKind::Window, $stops, sprintf(
+            'Your settings step over the wanted %s to %s, which is only %.2f %s wide: widen the window or the range of apertures and ISOs.',
+            $q->target->min->label(), $q->target->max->label(), $stops, abs($stops - 1) < 0.005 ? 'stop' : 'stops',
+        ), $nearest->seconds);
     }
 }

@@ -27,6 +27,15 @@ enum WallKind: string
         };
     }
 
+    /** Whether it bounds everything that is shot together and not one frame. */
+    public function isOfTheWholeTime(): bool
+    {
+        return match ($this) {
+            self::Battery, self::Light, self::GetOff => true,
+            self::Release, self::Longest, self::Wind => false,
+        };
+    }
+
     /** Whether it is time left on the clock, in which the camera must also have finished its work. */
     public function isOfTheClock(): bool
     {

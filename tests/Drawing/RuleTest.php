@@ -251,6 +251,22 @@ it('takes a variable filter for what it is set to, not for its darkest', functio
         ->and($run->endX)->toBeAbout(wideX(log($way->exact->seconds, 2)), 0.2);
 });
 
+it('ends a run where film and drifting light put it, with a step of their own', function (): void {
+    $base = question(bag([nd('Thirteen', 13)], isoMax: 100, isoLow: null), 60, 120);
+    $q = new GentlePour\Solving\Question($base->reading, $base->bias, $base->target, $base->bag, null, GentlePour\Exposure\DriftingLight::of(0.4));
+    $way = GentlePour\Solving\BackSolver::best($q) ?? throw new LogicException;
+    $subject = subject([$way]);
+    $drifting = new RuleSubject(
+        $subject->rows, $subject->window, $subject->band, $subject->reading, $subject->bias, [$way], $way, [], [], [], [], false, $q->gathers(),
+    );
+    $run = fn (RuleSubject $of): float => (new RunLayout(new StopAxis(-36, 33, 62, 1174), $of, false))->run($way, 0.0)->endX;
+
+    expect($q->gathers())->toBe('drift')->and($run($drifting))->toBeAbout(wideX(log($way->exact->seconds, 2)), 0.2)
+        ->and($run($drifting))->toBeLessThan($run($subject) - 10);
+    $titles = array_map(fn (Block $b): string => $b->title, (new RunLayout(new StopAxis(-36, 33, 62, 1174), $drifting, false))->run($way, 0.0)->back);
+    expect(implode(' ', $titles))->toContain('drift −');
+});
+
 it('shortens what a run comes to where there is no room, and puts it on the other side', function (): void {
     $way = waysOf(question(bag([nd('Fifteen', 15)], isoMax: 100, isoLow: null), 500, 530))[0];
     $result = fn (float $left, float $right, bool $narrow = false, int $last = 33): Label => (

@@ -12,9 +12,9 @@ use GentlePour\Kit\Unusable;
 use GentlePour\Limit;
 use GentlePour\Motion\MovingSubject;
 use GentlePour\Motion\ShoreRhythm;
+use GentlePour\Solving\Averaging;
 use GentlePour\Solving\FrameMean;
 use GentlePour\Solving\FramesHabit;
-use GentlePour\Solving\Remedies;
 use GentlePour\Solving\Remedy;
 use GentlePour\Units;
 
@@ -77,7 +77,7 @@ final readonly class BenchWords
             return null;
         }
         $bare = $question->packing(new Bag($question->bag->camera, $question->bag->lens, [], 0, $question->bag->release));
-        $frames = Remedies::framesToAverage($bare);
+        $frames = Averaging::fewest($bare);
         if ($frames === null) {
             return null;
         }

@@ -10,8 +10,8 @@ use GentlePour\Exposure\ShutterTime;
 use GentlePour\InvalidValue;
 use GentlePour\Limit;
 use GentlePour\Motion\MovingSubject;
+use GentlePour\Solving\Averaging;
 use GentlePour\Solving\ListKind;
-use GentlePour\Solving\Remedies;
 use GentlePour\Solving\ShotPlan;
 use GentlePour\Solving\ShotPlans;
 use GentlePour\Solving\Wall;
@@ -46,7 +46,7 @@ final class MakeList
             ListKind::Time => ShotPlans::bracketByTime($question, self::way($bench), $order->each, $order->step),
             ListKind::Aperture => ShotPlans::bracketByAperture($question, self::way($bench), $order->each, $order->step),
             ListKind::Base => ShotPlans::bracketOfBase($question, $order->each, $order->step),
-            ListKind::Average => ShotPlans::average($question, $order->frames ?? Remedies::framesToAverage($question) ?? self::FRAMES),
+            ListKind::Average => ShotPlans::average($question, $order->frames ?? Averaging::fewest($question) ?? self::FRAMES),
             ListKind::Freeze => self::freeze($bench, self::way($bench), $order->still ?? throw InvalidValue::missing('What to hold still')),
             ListKind::Polariser => ShotPlans::polariserPair($question),
             ListKind::Dark => ShotPlans::darkFrame(self::way($bench)),

@@ -184,7 +184,7 @@ it('says how many stops of filter are missing in bright light, and which filter 
 it('proposes the weakest filter of the trade that makes good what is missing, to the very stop', function (float $missing, int $filter): void {
     // f/22 and ISO 50 behind three stops make 1/64 s one second.
     $answer = BackSolver::solve(question(bag([nd('Three', 3)]), 2 ** $missing, 3 * 2 ** $missing));
-    expect($answer->remedies[0]->detail)->toStartWith("Add a filter of {$filter} stops:")
+    expect($answer->remedies[0]->detail)->toStartWith("Add a filter of {$filter} ".($filter === 1 ? 'stop:' : 'stops:'))
         ->and($answer->remedies[0]->stops)->toBeAbout($missing, 1e-6);
 })->with([[0.9, 1], [2.9, 3], [3.1, 4], [4.1, 6], [5.9, 6], [6.1, 8], [9.9, 10], [10.1, 13]]);
 
@@ -202,7 +202,10 @@ it('has the filter it proposes open the window', function (float $min): void {
 it('says what is missing when it is too dark to be that short', function (): void {
     $answer = BackSolver::solve(question(bag([], isoMax: 100), 0.001, 0.002, '2'));
 
-    expect($answer->ways)->toBe([])->and(kinds($answer->remedies))->toBe(['iso', 'aperture', 'wait', 'nearest'])
+    // Seven stops wider than f/4 no lens opens; two it does.
+    $less = BackSolver::solve(question(bag([], isoMax: 100), 0.03, 0.06, '2'));
+    expect(kinds($less->remedies))->toBe(['iso', 'aperture', 'wait', 'nearest'])->and($less->remedies[1]->detail)->toBe('Use a lens that opens 2.5 stops wider than f/4.')
+        ->and($answer->ways)->toBe([])->and(kinds($answer->remedies))->toBe(['iso', 'wait', 'nearest'])
         ->and($answer->remedies[0]->stops)->toBeAbout(log(2 / 8 / 0.002, 2), 0.01);
 });
 

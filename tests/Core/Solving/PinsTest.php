@@ -15,11 +15,11 @@ use GentlePour\Kit\Bag;
 use GentlePour\Kit\Filter;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\Mount;
+use GentlePour\Solving\Averaging;
 use GentlePour\Solving\BackSolver;
 use GentlePour\Solving\Pin;
 use GentlePour\Solving\Pins;
 use GentlePour\Solving\Question;
-use GentlePour\Solving\Remedies;
 use GentlePour\Solving\RemedyKind;
 use GentlePour\Solving\Strip;
 use GentlePour\Solving\StripMark;
@@ -244,7 +244,7 @@ it('answers strip and pins in the document of the command as the contract has it
 it('counts no frames to average where no stack is left', function (): void {
     $big = Filter::of('Big', FilterKind::NeutralDensity, Mount::Thread, Stops::of(6), threadMm: 82);
     $none = held(bag([$big, nd('Six', 6)]), readingOf('1/60', 11, 100), pins: new Pins(with: [$big]), min: 1, max: 4);
-    expect(Remedies::framesToAverage($none))->toBeNull()
+    expect(Averaging::fewest($none))->toBeNull()
         ->and(BackSolver::solve($none)->remedies[0]->detail)->toStartWith('Let go of the filters: ');
 });
 

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use GentlePour\Exposure\DriftingLight;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\Stops;
+use GentlePour\Kit\Camera;
 use GentlePour\Kit\Filter;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\Mount;
@@ -179,3 +181,48 @@ it('leaves out of a bracket what lies over the wall, and keeps what stands on it
     expect($frames(16))->toBe([[4.0, 8.0, 16.0], []])
         ->and($frames(15.9)[0])->toBe([4.0, 8.0])->and($frames(15.9)[1][0])->toStartWith('+1: ');
 });
+
+it('brackets by the light that is gathered, on film and in light that drifts, integrated step by step', function (float $film, ?float $drift, BracketStep $step): void {
+    $bare = question(bag([nd('Six', 6), nd('Ten', 10)]), 20, 60);
+    $camera = $bare->bag->camera;
+    $q = new Question(
+        $bare->reading, $bare->bias, $bare->target, $bare->bag->with(
+            camera: new Camera($camera->sensor, $camera->isoBase, $camera->isoLow, $camera->isoMax, $camera->longestTimed, null, $film),
+        ), null, $drift === null ? null : DriftingLight::of($drift),
+    );
+    $way = BackSolver::best($q) ?? throw new LogicException;
+    // What reaches the film while it is open, summed by thousandths, and what it makes of that by Schwarzschild's law.
+    $light = function (float $open) use ($film, $drift): float {
+        $sum = 0.0;
+        for ($i = 0; $i < 20000; $i++) {
+            $sum += 2 ** (($drift ?? 0.0) * ($i + 0.5) * $open / 20000 / 60) * $open / 20000;
+        }
+
+        return $sum > 1 ? $sum ** (1 / $film) : $sum;
+    };
+    $shots = ShotPlans::bracketByTime($q, $way, 2, $step)->shots;
+    expect(count($shots))->toBeGreaterThan(2);
+    foreach ($shots as $shot) {
+        $steps = array_search(explode(' ', $shot->purpose)[0], array_map($step->words(...), array_combine(range(-2, 2), range(-2, 2))), true);
+        $stops = $steps === false ? 0.0 : $steps * $step->stops();
+        expect(log($light($shot->way->exact->seconds) / $light($way->exact->seconds), 2))->toBeAbout($stops, 1e-4);
+    }
+})->with([
+    'film' => [1.31, null], 'film in fading light' => [1.31, -0.2], 'a sensor in fading light' => [1.0, -0.4], 'a sensor at dawn' => [1.0, 0.4],
+])->with([BracketStep::Full, BracketStep::Third]);
+
+it('leaves a frame of a bracket out for which the light fails before', function (): void {
+    $bare = question(bag([nd('Six', 6), nd('Ten', 10)]), 20, 60);
+    $q = new Question($bare->reading, $bare->bias, $bare->target, $bare->bag, null, DriftingLight::of(-2.2));
+    $plan = ShotPlans::bracketByTime($q, BackSolver::best($q) ?? throw new LogicException, 2);
+
+    expect(implode(' ', $plan->left))->toContain('+2: the light fails before');
+});
+
+it('sets a variable filter for the last time before a wall where the target lies behind it', function (float $wallS, float $timeS): void {
+    $variable = Filter::of('Vario', FilterKind::Variable, Mount::Slot, Stops::of(12), lightest: Stops::of(4));
+    $q = question(bag([$variable], isoMax: 100, isoLow: null), 2, 60);
+    $way = BackSolver::best(new Question($q->reading, $q->bias, $q->target->aimedAt(ShutterTime::ofSeconds(50)), $q->bag, ShutterTime::ofSeconds($wallS)));
+
+    expect($way?->shutter->seconds)->toBeAbout($timeS, 1e-6);
+})->with([[12.0, 2 ** (10 / 3)], [33.5, 32.0], [47.2, 47.0]]);

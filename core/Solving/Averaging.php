@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Solving;
+
+use GentlePour\Exposure\ShutterWindow;
+use GentlePour\Limit;
+
+/** Several shorter frames whose mean has the blur of one long one: n frames of t / n. */
+final class Averaging
+{
+    /** Some more frames than the fewest, where the dial steps over theirs. */
+    private const MORE = 3;
+
+    /**
+     * Not where the walls in the way are of the whole time and not of one frame: the battery, the light and the tide do not wait for more
+     * frames. Nor on film.
+     *
+     * @param  list<WallKind>  $inTheWay
+     */
+    public static function of(Question $q, array $inTheWay): ?Remedy
+    {
+        foreach ($inTheWay as $kind) {
+            if ($kind->isOfTheWholeTime()) {
+                return null;
+            }
+        }
+        $frames = self::fewest($q);
+        if ($frames === null) {
+            return null;
+        }
+        $each = FrameMean::of($q->target, $frames)->best;
+
+        return new Remedy(RemedyKind::Average, log($frames, 2), sprintf(
+            'Average %d frames of %s: the same blur as one of %s, without more filters.', $frames,
+            $each->label($q->bag->camera->longestTimed), $q->target->best->label(),
+        ), $each->seconds, frames: $frames);
+    }
+
+    /** The fewest frames whose mean has the wanted blur in this light with this bag; null when one frame does, or no number would. */
+    public static function fewest(Question $q): ?int
+    {
+        if ($q->bag->camera->reciprocity !== 1.0) {
+            return null;
+        }
+        $longest = BackSolver::best($q->with(ShutterWindow::any($q->target->best), insists: true))?->shutter->seconds;
+        if ($longest === null || $longest >= $q->target->min->seconds) {
+            return null;
+        }
+        $fewest = (int) ceil($q->target->best->seconds / $longest - 1e-9);
+        for ($frames = max(2, $fewest); $frames <= min(Limit::FramesAveraged->most(), $fewest + self::MORE); $frames++) {
+            if (BackSolver::best($q->with(FrameMean::of($q->target, $frames))) !== null && self::hasTimeFor($q)) {
+                return $frames;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether all of them together come before every wall of the whole time. */
+    private static function hasTimeFor(Question $q): bool
+    {
+        foreach ($q->walls() as $wall) {
+            if ($wall->kind->isOfTheWholeTime() && $wall->longest->seconds < $q->target->best->seconds) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}
