@@ -24,7 +24,7 @@ final readonly class RuleSubject
      * @param  list<StripMark>  $marks  what other glass makes of the reading, in order of time
      * @param  list<string>  $held  what is held fast, in words
      * @param  bool  $heldTime  whether the target is
-     * @param  string  $gathers  what makes the shutter stay open for longer or shorter than the steps come to: drift, film; empty for neither
+     * @param  string  $gathers  what keeps the open time from being what the steps come to: drift, film; empty for neither
      */
     public function __construct(
         public array $rows,

@@ -63,9 +63,10 @@ final readonly class DialRounding
         $seconds = 2 ** $longest + self::TIE;
         $counted = ShutterTime::ofSeconds($seconds)->counted()->seconds;
         // Counted times stand a second apart, from two minutes on five.
-        $shorter = $counted <= $seconds ? $counted : ShutterTime::ofSeconds(max(1.0, $counted - ($counted > 120 ? 5 : 1)))->counted()->seconds;
+        $step = $counted > 120 ? 5 : 1;
+        $before = $counted <= $seconds ? $counted : ShutterTime::ofSeconds(max(1.0, $counted - $step))->counted()->seconds;
 
-        return log($shorter, 2);
+        return log($before, 2);
     }
 
     /** Whether a time that can be had is beyond what the camera times. */

@@ -110,7 +110,8 @@ final class Fixes
             $off = new Pins($q->pins->shutter, $q->pins->aperture, $q->pins->iso, $q->pins->with, [...$q->pins->without, $filter]);
             if (BackSolver::best($q->pinning($off)) !== null) {
                 $remedies[] = new Remedy(RemedyKind::Leave, $missing, sprintf(
-                    'Take “%s” off, which was on for the reading: %.1f stops more light.', $filter->name, $filter->stops()->value ?? 0.0,
+                    'Take “%s” off, which was on for the reading: %.1f stops more light.', $filter->name,
+                    $filter->stops()->value ?? 0.0,
                 ), filter: $filter);
             }
         }
@@ -118,15 +119,17 @@ final class Fixes
             return $remedies;
         }
         [$camera, $lens] = [$q->bag->camera, $q->bag->lens];
-        $raised = self::first(self::tenths($missing, 1), static fn (float $stops): ?Question => $camera->isoMax->speed * 2 ** $stops > Limit::Iso->most()
-            ? null : $q->packing($q->bag->with(camera: $camera->withMoreIso($stops))));
+        $raising = static fn (float $stops): ?Question => $camera->isoMax->speed * 2 ** $stops > Limit::Iso->most()
+            ? null : $q->packing($q->bag->with(camera: $camera->withMoreIso($stops)));
+        $raised = self::first(self::tenths($missing, 1), $raising);
         if ($raised !== null) {
             $remedies[] = new Remedy(RemedyKind::Iso, $missing, sprintf(
                 'Raise the ISO by %.1f stops beyond %s, the highest you accept.', $raised, $camera->isoMax->label(),
             ), amount: $raised);
         }
-        $opened = self::first(self::tenths($missing, 1), static fn (float $stops): ?Question => $lens->widest->number * 2 ** (-$stops / 2)
-            < Limit::Aperture->least() ? null : $q->packing($q->bag->with(lens: $lens->openingWider($stops))));
+        $opening = static fn (float $stops): ?Question => $lens->widest->number * 2 ** (-$stops / 2) < Limit::Aperture->least()
+            ? null : $q->packing($q->bag->with(lens: $lens->openingWider($stops)));
+        $opened = self::first(self::tenths($missing, 1), $opening);
         if ($opened !== null) {
             $remedies[] = new Remedy(RemedyKind::Aperture, $missing, sprintf(
                 'Use a lens that opens %.1f stops wider than %s.', $opened, $lens->widest->label(),

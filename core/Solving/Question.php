@@ -148,7 +148,8 @@ final readonly class Question
     public function gathers(): string
     {
         return implode(' and ', [
-            ...$this->drift === null || $this->drift->isSteady() ? [] : ['drift'], ...$this->bag->camera->reciprocity === 1.0 ? [] : ['film'],
+            ...$this->drift === null || $this->drift->isSteady() ? [] : ['drift'],
+            ...$this->bag->camera->reciprocity === 1.0 ? [] : ['film'],
         ]);
     }
 

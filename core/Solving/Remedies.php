@@ -168,7 +168,9 @@ final class Remedies
     {
         $stops = $q->target->width()->value;
         if ($nearest === null) {
-            return new Remedy(RemedyKind::Window, $stops, 'In this light no setting of the bag gives a time that can be had before every wall.');
+            return new Remedy(
+                RemedyKind::Window, $stops, 'In this light no setting of the bag gives a time that can be had before every wall.',
+            );
         }
 
         return new Remedy(RemedyKind::Window, $stops, sprintf(

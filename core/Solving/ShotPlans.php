@@ -136,7 +136,7 @@ final class ShotPlans
     private static function inTime(Question $question, Way $way, int $steps, BracketStep $step, string $purpose): Shot|string
     {
         $wall = $question->walls()[0] ?? null;
-        // One stop more light on film or in drifting light is not twice the time: what constant light would take is, and that is opened for.
+        // One stop more light on film or in drifting light is not twice the time, but twice what constant light would take.
         $light = new GatheredLight($question);
         $open = $light->open($light->bare(log($way->exact->seconds, 2)) + $steps * $step->stops());
         if ($open === null) {
