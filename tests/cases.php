@@ -239,6 +239,11 @@ function straightTide(array $knots): TideCurve
             return $this->events();
         }
 
+        public function turnsBetween(float $from, float $to): array
+        {
+            return TideEvent::within($this->turns(), $from, $to);
+        }
+
         public function turnsWithMargin(): array
         {
             return $this->events();

@@ -47,10 +47,9 @@ final class WindowSearch
             $spans = self::sunSpans($query, $spans);
         }
         $light = LightCurve::metered($query->observer, $query->facingDeg, $query->sky);
-        $turns = $tide?->turns() ?? [];
 
         return array_map(
-            static fn (array $span): Window => self::window($query, $tide, $turns, $light, $span[0], $span[1]),
+            static fn (array $span): Window => self::window($query, $tide, $light, $span[0], $span[1]),
             self::longEnough($query, $spans),
         );
     }
@@ -125,13 +124,11 @@ final class WindowSearch
         );
     }
 
-    /** @param  list<TideEvent>  $turns */
-    private static function window(
-        WindowQuery $query, ?TideCurve $tide, array $turns, LightCurve $light, float $from, float $to,
-    ): Window {
+    private static function window(WindowQuery $query, ?TideCurve $tide, LightCurve $light, float $from, float $to): Window
+    {
         $middle = ($from + $to) / 2;
         $sun = array_map($query->observer->sun(...), [$from, $middle, $to]);
-        $highest = $tide === null ? null : self::highestM($tide, $turns, $from, $to);
+        $highest = $tide === null ? null : self::highestM($tide, $from, $to);
         $rise = $tide === null ? 0.0 : $tide->heightM($to) - $tide->heightM($from);
 
         return new Window(
@@ -145,19 +142,13 @@ final class WindowSearch
         );
     }
 
-    /**
-     * The highest that the water stands from one instant to another: at one of them, or where it turns between.
-     *
-     * @param  list<TideEvent>  $turns
-     */
-    private static function highestM(TideCurve $tide, array $turns, float $from, float $to): float
+    /** The highest that the water stands from one instant to another: at one of them, or where it turns between. */
+    private static function highestM(TideCurve $tide, float $from, float $to): float
     {
-        $highest = max($tide->heightM($from), $tide->heightM($to));
-        for ($i = TideEvent::before($turns, $from); ($turns[$i]->unix ?? INF) < $to; $i++) {
-            $highest = $turns[$i]->unix > $from ? max($highest, $turns[$i]->heightM) : $highest;
-        }
-
-        return $highest;
+        return max(
+            $tide->heightM($from), $tide->heightM($to),
+            ...array_map(static fn (TideEvent $turn): float => $turn->heightM, $tide->turnsBetween($from, $to)),
+        );
     }
 
     /**

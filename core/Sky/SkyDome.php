@@ -26,6 +26,9 @@ final class SkyDome
     /** @var array<int, float> the integral over the sky by whole degrees of the sun's altitude */
     private array $integrals = [];
 
+    /** @var array{float, float}|null */
+    private ?array $last = null;
+
     /** @param  array{float, float, float, float, float}  $type  a, b, c, d, e */
     private function __construct(private readonly array $type)
     {
@@ -51,24 +54,37 @@ final class SkyDome
      */
     public function luminance(float $altitudeDeg, float $offDeg, float $sunDeg, float $lux): float
     {
-        $sun = max(0.0, $sunDeg);
-        // Between whole degrees the integral hardly bends.
-        $below = (int) $sun;
-        $integral = $this->integral($below) + ($sun - $below) * ($this->integral(min(90, $below + 1)) - $this->integral($below));
-        $directed = $lux / $integral * $this->relative(deg2rad(max(0.1, $altitudeDeg)), deg2rad($offDeg), deg2rad($sun));
         $glow = max(0.0, min(1.0, ($sunDeg - self::GLOW_TO_DEG) / (self::GLOW_FROM_DEG - self::GLOW_TO_DEG)));
+        if ($glow === 0.0) {
+            return $lux / M_PI;
+        }
+        $sun = max(0.0, $sunDeg);
+        $directed = $lux / $this->whole($sun) * $this->relative(deg2rad(max(0.1, $altitudeDeg)), deg2rad($offDeg), deg2rad($sun));
 
         return $glow * $directed + (1 - $glow) * $lux / M_PI;
+    }
+
+    /** The integral at any altitude of the sun; between whole degrees it hardly bends. The last one asked for is kept. */
+    private function whole(float $sunDeg): float
+    {
+        if ($this->last === null || $this->last[0] !== $sunDeg) {
+            $below = (int) $sunDeg;
+            $here = $this->integral($below);
+            $this->last = [$sunDeg, $here + ($sunDeg - $below) * ($this->integral(min(90, $below + 1)) - $here)];
+        }
+
+        return $this->last[1];
     }
 
     /** Of one point to another, not yet scaled; angles in radians. */
     private function relative(float $altitude, float $off, float $sun): float
     {
         [$a, $b, $c, $d, $e] = $this->type;
-        $cosine = sin($altitude) * sin($sun) + cos($altitude) * cos($sun) * cos($off);
+        $sine = sin($altitude);
+        $cosine = $sine * sin($sun) + cos($altitude) * cos($sun) * cos($off);
         $chi = acos(max(-1.0, min(1.0, $cosine)));
 
-        return (1 + $a * exp($b / sin($altitude))) * (1 + $c * (exp($d * $chi) - exp($d * M_PI_2)) + $e * $cosine ** 2);
+        return (1 + $a * exp($b / $sine)) * (1 + $c * (exp($d * $chi) - exp($d * M_PI_2)) + $e * $cosine ** 2);
     }
 
     /** The integral of the relative luminance by the sine of the altitude over the half sphere: what level ground receives. */

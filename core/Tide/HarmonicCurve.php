@@ -105,13 +105,27 @@ final class HarmonicCurve implements TideCurve
         return TideEvent::within($this->turnsWithMargin(), $this->from, $this->to);
     }
 
+    /** Worked out for these hours alone, as long as not all of them are known. */
+    public function turnsBetween(float $from, float $to): array
+    {
+        return $this->turns !== null
+            ? TideEvent::within($this->turns, $from, $to)
+            : $this->turning(($from - $this->startUnix) / self::HOUR_S, ($to - $this->startUnix) / self::HOUR_S);
+    }
+
     public function turnsWithMargin(): array
     {
-        return $this->turns ??= array_map(
+        return $this->turns ??= $this->turning(0.0, $this->hours);
+    }
+
+    /** @return list<TideEvent> from one hour of the samples to another */
+    private function turning(float $from, float $to): array
+    {
+        return array_map(
             fn (array $point): TideEvent => new TideEvent(
                 $this->startUnix + self::HOUR_S * $point[0], $this->meanLevelM + $this->evaluate($this->height, $point[0]), $point[1],
             ),
-            $this->turningPoints->between(fn (float $hour): float => $this->evaluate($this->slope, $hour), 0.0, $this->hours),
+            $this->turningPoints->between(fn (float $hour): float => $this->evaluate($this->slope, $hour), $from, $to),
         );
     }
 
@@ -134,17 +148,20 @@ final class HarmonicCurve implements TideCurve
             fn (int $i): MeanLongitudes => MeanLongitudes::at($this->startUnix + self::HOUR_S * self::STEP_H * self::NODES_EVERY * $i),
             range(0, intdiv($samples - 1, self::NODES_EVERY) + 1),
         );
-        $sums = $cosines = [];
+        $sums = $slack = [];
         foreach ($harmonics as $harmonic) {
             $speed = deg2rad($constituents->speed($harmonic->name));
             $species = (int) round($speed / $this->carrier);
             $corrections = array_map(static fn (MeanLongitudes $at): array => $constituents->correction($harmonic->name, $at), $nodes);
             $argument = deg2rad($constituents->argument($harmonic->name, $atStart) - $harmonic->phaseDeg);
-            $cosines[] = [$speed, $harmonic->amplitudeM * max(array_column($corrections, 0))];
+            $drift = $speed - $species * $this->carrier;
+            $most = $harmonic->amplitudeM * max(array_column($corrections, 0)) * $speed ** 2;
+            [$within, $rate] = $slack[$species] ?? [0.0, 0.0];
+            $slack[$species] = [$within + $most * ($drift * self::STEP_H) ** 2 / 8, $rate + $most * abs($drift)];
             $sums[$species] ??= array_fill(0, 6 * $samples, 0.0);
-            $this->add($sums[$species], $samples, $harmonic->amplitudeM, $speed - $species * $this->carrier, $argument, $corrections);
+            $this->add($sums[$species], $samples, $harmonic->amplitudeM, $drift, $argument, $corrections);
         }
-        $this->turningPoints = TurningPoints::of($cosines);
+        $this->turningPoints = $this->bounded($sums, $slack, $samples);
         ksort($sums);
         $this->species = array_keys($sums);
         for ($k = 0; $k < $samples; $k++) {
@@ -163,30 +180,68 @@ final class HarmonicCurve implements TideCurve
     }
 
     /**
-     * Adds a constituent's arrow, its rate and the rate of that, at every step.
+     * How much the slope can change from step to step. A species of speed w with the arrow A changes it by the length of A'' + 2 i w A' -
+     * w^2 A at most, which lies between two steps within (d h)^2 / 8 of the greater of its ends, d the drift of each constituent; and
+     * this again by w of it and what the drifts add.
+     *
+     * @param  array<int, array<int, float>>  $sums
+     * @param  array<int, array{float, float}>  $slack
+     */
+    private function bounded(array $sums, array $slack, int $samples): TurningPoints
+    {
+        $rates = $bends = array_fill(0, max(1, $samples - 1), 0.0);
+        foreach ($sums as $species => $sum) {
+            $w = $species * $this->carrier;
+            [$within, $drifts] = $slack[$species];
+            $before = 0.0;
+            for ($k = $i = 0; $k < $samples; $k++, $i += 6) {
+                $at = hypot(
+                    $sum[$i + 4] - 2 * $w * $sum[$i + 3] - $w * $w * $sum[$i], $sum[$i + 5] + 2 * $w * $sum[$i + 2] - $w * $w * $sum[$i + 1],
+                );
+                if ($k > 0) {
+                    $most = max($before, $at) + $within;
+                    $rates[$k - 1] += $most;
+                    $bends[$k - 1] += $w * $most + $drifts;
+                }
+                $before = $at;
+            }
+        }
+
+        return TurningPoints::withBounds(array_values($rates), array_values($bends), self::STEP_H);
+    }
+
+    /**
+     * Adds a constituent's arrow, its rate and the rate of that, at every step. Between two nodes it turns by the same angle and grows by
+     * the same amount at each step, so that one turn is worked out and not each.
      *
      * @param  array<int, float>  $sum
      * @param  list<array{float, float}>  $corrections
      */
     private function add(array &$sum, int $samples, float $amplitudeM, float $drift, float $argument, array $corrections): void
     {
-        for ($k = 0; $k < $samples; $k++) {
-            $node = intdiv($k, self::NODES_EVERY);
-            $share = ($k - $node * self::NODES_EVERY) / self::NODES_EVERY;
+        $squared = $drift * $drift;
+        for ($first = $node = 0; $first < $samples; $first += self::NODES_EVERY, $node++) {
             [$f0, $u0] = $corrections[$node];
             [$f1, $u1] = $corrections[$node + 1];
-            $turn = fmod($u1 - $u0 + 540, 360) - 180;
-            $a = $amplitudeM * ($f0 + $share * ($f1 - $f0));
-            $phase = $argument + $drift * self::STEP_H * $k + ($u0 + $share * $turn) * (M_PI / 180);
-            $c = $a * cos($phase);
-            $s = $a * sin($phase);
-            $i = 6 * $k;
-            $sum[$i] += $c;
-            $sum[$i + 1] += $s;
-            $sum[$i + 2] -= $drift * $s;
-            $sum[$i + 3] += $drift * $c;
-            $sum[$i + 4] -= $drift * $drift * $c;
-            $sum[$i + 5] -= $drift * $drift * $s;
+            $a = $amplitudeM * $f0;
+            $grows = $amplitudeM * ($f1 - $f0) / self::NODES_EVERY;
+            $phase = $argument + $drift * self::STEP_H * $first + $u0 * (M_PI / 180);
+            $turn = $drift * self::STEP_H + (fmod($u1 - $u0 + 540, 360) - 180) / self::NODES_EVERY * (M_PI / 180);
+            [$cos, $sin, $turnCos, $turnSin] = [cos($phase), sin($phase), cos($turn), sin($turn)];
+            for ($k = $first, $end = min($samples, $first + self::NODES_EVERY), $i = 6 * $first; $k < $end; $k++, $i += 6) {
+                $c = $a * $cos;
+                $s = $a * $sin;
+                $sum[$i] += $c;
+                $sum[$i + 1] += $s;
+                $sum[$i + 2] -= $drift * $s;
+                $sum[$i + 3] += $drift * $c;
+                $sum[$i + 4] -= $squared * $c;
+                $sum[$i + 5] -= $squared * $s;
+                $a += $grows;
+                $turned = $cos * $turnCos - $sin * $turnSin;
+                $sin = $sin * $turnCos + $cos * $turnSin;
+                $cos = $turned;
+            }
         }
     }
 

@@ -11,7 +11,9 @@ use GentlePour\Time\RegulaFalsi;
 /** A range of heights in m, open at one end or closed at both: “above 4.6”, “below 1.2”, “between”. */
 final readonly class Level
 {
-    private const LAST_STEP_S = 15.0;
+    private const LAST_STEP_S = 5.0;
+
+    private const REACH_S = 120.0;
 
     private function __construct(
         public ?float $aboveM,
@@ -42,30 +44,36 @@ final readonly class Level
     /**
      * When the tide stands inside. Between two turning points it rises or falls throughout, so that each limit is crossed once at most
      * there. Taken as the phase of half a cosine from one to the other, which the tide nearly is, it goes evenly with time also close to
-     * the turn, where heights hardly change, so that from fifteen seconds away a secant step lands within a second of the crossing.
+     * the turn, where heights hardly change, so that from five seconds away a secant step lands within a second of the crossing.
      *
-     * @param  list<array{float, float}>|null  $within  in order: where nothing outside these spans matters, it is passed over
+     * @param  list<array{float, float}>|null  $within  in order: only what lies inside these spans is looked at
      * @return list<LevelSpan>
      */
     public function spans(TideCurve $curve, ?array $within = null): array
     {
-        $at = 0;
-        $marks = self::marks($curve);
+        $spans = [];
+        foreach ($within ?? [[$curve->from(), $curve->to()]] as [$from, $to]) {
+            [$from, $to] = [max($from, $curve->from()), min($to, $curve->to())];
+            if ($from < $to) {
+                array_push($spans, ...$this->spansBetween($curve, $from, $to));
+            }
+        }
+
+        return $spans;
+    }
+
+    /** @return list<LevelSpan> */
+    private function spansBetween(TideCurve $curve, float $first, float $last): array
+    {
+        $marks = [[$first, $curve->heightM($first)]];
+        foreach ($curve->turnsBetween($first, $last) as $turn) {
+            $marks[] = [$turn->unix, $turn->heightM];
+        }
+        $marks[] = [$last, $curve->heightM($last)];
         $spans = [];
         $open = null;
         for ($i = 1, $count = count($marks); $i < $count; $i++) {
             [[$from, $fromM], [$to, $toM]] = [$marks[$i - 1], $marks[$i]];
-            while ($within !== null && $at < count($within) && $within[$at][1] <= $from) {
-                $at++;
-            }
-            if ($within !== null && ($within[$at][0] ?? INF) >= $to) {
-                if ($open !== null) {
-                    $spans[] = new LevelSpan($open[0], $from, $open[1], $open[2]);
-                    $open = null;
-                }
-
-                continue;
-            }
             $cuts = [$from, ...$this->crossings($curve, $from, $fromM, $to, $toM), $to];
             for ($j = 1, $parts = count($cuts); $j < $parts; $j++) {
                 if ($this->holds($curve->heightM(($cuts[$j - 1] + $cuts[$j]) / 2))) {
@@ -80,27 +88,8 @@ final readonly class Level
                 }
             }
         }
-        if ($open !== null) {
-            $spans[] = new LevelSpan($open[0], $curve->to(), $open[1], $open[2]);
-        }
 
-        return $spans;
-    }
-
-    /**
-     * The turns, and the ends of the curve.
-     *
-     * @return list<array{float, float}> instants and heights in m
-     */
-    private static function marks(TideCurve $curve): array
-    {
-        $marks = [[$curve->from(), $curve->heightM($curve->from())]];
-        foreach ($curve->turns() as $turn) {
-            $marks[] = [$turn->unix, $turn->heightM];
-        }
-        $marks[] = [$curve->to(), $curve->heightM($curve->to())];
-
-        return $marks;
+        return $open === null ? $spans : [...$spans, new LevelSpan($open[0], $last, $open[1], $open[2])];
     }
 
     /** @return list<float> instants between two turning points at which a limit is crossed, in order */
@@ -115,7 +104,7 @@ final readonly class Level
             $wanted = $phase($limit);
             $found[] = RegulaFalsi::root(
                 static fn (float $unix): float => $phase($curve->heightM($unix)) - $wanted, $from, -$wanted, $to, M_PI - $wanted,
-                self::LAST_STEP_S,
+                self::LAST_STEP_S, self::REACH_S,
             );
         }
         sort($found);

@@ -64,6 +64,11 @@ final readonly class SubordinateCurve implements TideCurve
         return TideEvent::within($this->turnsWithMargin(), $this->from, $this->to);
     }
 
+    public function turnsBetween(float $from, float $to): array
+    {
+        return TideEvent::within($this->turnsWithMargin(), $from, $to);
+    }
+
     /** The turns of the reference, carried along by the stretching of the piece that they lie in. */
     public function turnsWithMargin(): array
     {

@@ -70,6 +70,11 @@ final readonly class TableCurve implements TideCurve
         return $this->events;
     }
 
+    public function turnsBetween(float $from, float $to): array
+    {
+        return TideEvent::within($this->turns(), $from, $to);
+    }
+
     public function turnsWithMargin(): array
     {
         return $this->events;

@@ -27,6 +27,9 @@ interface TideCurve
      */
     public function turns(): array;
 
+    /** @return list<TideEvent> those from one instant to another inside the span */
+    public function turnsBetween(float $from, float $to): array;
+
     public function from(): float;
 
     public function to(): float;

@@ -15,12 +15,20 @@ final readonly class TideEvent
     }
 
     /**
-     * @param  list<self>  $events
+     * @param  list<self>  $events  in order
      * @return list<self> those inside a span, its ends included
      */
     public static function within(array $events, float $from, float $to): array
     {
-        return array_values(array_filter($events, static fn (self $event): bool => $event->unix >= $from && $event->unix <= $to));
+        $inside = [];
+        $count = count($events);
+        for ($i = $count < 2 ? 0 : self::before($events, $from); $i < $count && $events[$i]->unix <= $to; $i++) {
+            if ($events[$i]->unix >= $from) {
+                $inside[] = $events[$i];
+            }
+        }
+
+        return $inside;
     }
 
     /**

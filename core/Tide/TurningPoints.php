@@ -26,10 +26,11 @@ final readonly class TurningPoints
     private const NO_TIME_H = 1 / 3600;
 
     /**
-     * @param  float  $rateMH2  most that the slope can change in an hour, m/h²
-     * @param  float  $bendMH3  most that this can change in an hour, m/h³
+     * @param  non-empty-list<float>  $ratesMH2  most that the slope can change in an hour, m/h², in each stretch of time
+     * @param  non-empty-list<float>  $bendsMH3  most that this can change in an hour, m/h³
+     * @param  float  $stretchH  how long a stretch is, in hours; the last goes on
      */
-    private function __construct(private float $rateMH2, private float $bendMH3)
+    private function __construct(private array $ratesMH2, private array $bendsMH3, private float $stretchH)
     {
     }
 
@@ -42,7 +43,18 @@ final readonly class TurningPoints
             $bend += $amplitudeM * $speed ** 3;
         }
 
-        return new self($rate, $bend);
+        return new self([$rate], [$bend], INF);
+    }
+
+    /**
+     * Where more is known of each stretch of time: neaps bend less than springs.
+     *
+     * @param  non-empty-list<float>  $ratesMH2
+     * @param  non-empty-list<float>  $bendsMH3
+     */
+    public static function withBounds(array $ratesMH2, array $bendsMH3, float $stretchH): self
+    {
+        return new self($ratesMH2, $bendsMH3, $stretchH);
     }
 
     /**
@@ -51,34 +63,45 @@ final readonly class TurningPoints
      */
     public function between(callable $slope, float $from, float $to): array
     {
-        if ($this->rateMH2 <= 0) {
-            return [];
-        }
-        $stride = self::STRIDE * $this->rateMH2 / $this->bendMH3;
         $found = [];
         [$hour, $at] = [$from, $slope($from)];
         while ($hour < $to) {
-            $next = min($to, $hour + max($stride, abs($at) / $this->rateMH2));
+            [$rate, $bend] = $this->bounds($hour);
+            if ($rate <= 0) {
+                return [];
+            }
+            $next = min($to, $hour + min($this->stretchH, max(self::STRIDE * $rate / $bend, abs($at) / $rate)));
             $atNext = $slope($next);
-            $this->search($slope, $hour, $at, $next, $atNext, $found);
+            $this->search($slope, $hour, $at, $next, $atNext, $rate, $bend, $found);
             [$hour, $at] = [$next, $atNext];
         }
 
         return $found;
     }
 
+    /** @return array{float, float} of the stretch in which an hour lies and of the next, which a stride may reach into */
+    private function bounds(float $hour): array
+    {
+        $last = count($this->ratesMH2) - 1;
+        $one = min($last, (int) ($hour / $this->stretchH));
+        $two = min($last, $one + 1);
+
+        return [max($this->ratesMH2[$one], $this->ratesMH2[$two]), max($this->bendsMH3[$one], $this->bendsMH3[$two])];
+    }
+
     /**
      * @param  callable(float): float  $slope
      * @param  list<array{float, bool}>  $found
      */
-    private function search(callable $slope, float $a, float $atA, float $b, float $atB, array &$found): void
-    {
+    private function search(
+        callable $slope, float $a, float $atA, float $b, float $atB, float $rate, float $bend, array &$found,
+    ): void {
         $hours = $b - $a;
         $turns = $atA * $atB < 0;
         // Half of the bend's square is what two looks on either side of a root must differ by, an eighth what one beside it must be away.
         $sure = $turns
-            ? abs($atB - $atA) > $this->bendMH3 * $hours ** 2 / 2
-            : min(abs($atA), abs($atB)) > $this->bendMH3 * $hours ** 2 / 8 || abs($atA) >= $this->rateMH2 * $hours;
+            ? abs($atB - $atA) > $bend * $hours ** 2 / 2
+            : min(abs($atA), abs($atB)) > $bend * $hours ** 2 / 8 || abs($atA) >= $rate * $hours;
         if ($sure || $hours < self::NO_TIME_H) {
             if ($turns) {
                 $found[] = [RegulaFalsi::root($slope, $a, $atA, $b, $atB, self::LAST_STEP_H, self::REACH_H), $atA > 0];
@@ -88,7 +111,7 @@ final readonly class TurningPoints
         }
         $middle = ($a + $b) / 2;
         $atMiddle = $slope($middle);
-        $this->search($slope, $a, $atA, $middle, $atMiddle, $found);
-        $this->search($slope, $middle, $atMiddle, $b, $atB, $found);
+        $this->search($slope, $a, $atA, $middle, $atMiddle, $rate, $bend, $found);
+        $this->search($slope, $middle, $atMiddle, $b, $atB, $rate, $bend, $found);
     }
 }

@@ -49,16 +49,18 @@ it('stands above, below and between heights from crossing to crossing, with the 
         ->and(written(Level::between(null, 6.0)->spans(handTide())))->toBe([[0.0, 21600.0, 6.0, 0.0]]);
 });
 
-it('passes over the turns between which nothing was asked, and changes nothing inside', function (): void {
-    $in = fn (array $within): array => written(Level::between(3.0, null)->spans(handTide(), $within));
-    expect($in([[0.0, 21600.0]]))->toBe([[900.0, 7200.0, 6.0, 3.0], [16200.0, 21600.0, 4.0, 3.0]])
-        ->and($in([[0.0, 100.0]]))->toBe([[900.0, 3600.0, 6.0, 3.0]])
-        ->and($in([[4000.0, 4100.0]]))->toBe([[3600.0, 7200.0, 6.0, 3.0]])
-        ->and($in([[12000.0, 13000.0], [19000.0, 19100.0]]))->toBe([[16200.0, 21600.0, 4.0, 3.0]])
-        ->and($in([[0.0, 100.0], [12000.0, 13000.0]]))->toBe([[900.0, 3600.0, 6.0, 3.0], [16200.0, 18000.0, 4.0, 3.0]])
-        // What ends or begins at a turn does not ask beyond it.
-        ->and($in([[0.0, 3600.0]]))->toBe([[900.0, 3600.0, 6.0, 3.0]])->and($in([[3600.0, 4000.0]]))->toBe([[3600.0, 7200.0, 6.0, 3.0]])
-        ->and($in([]))->toBe([]);
+it('looks only where it is asked to, and finds there what it finds in all', function (): void {
+    $in = fn (array $within): array => array_map(fn (array $s): array => [$s[0], $s[1]], written(Level::between(3.0, null)->spans(handTide(), $within)));
+    expect($in([[0.0, 21600.0]]))->toBe([[900.0, 7200.0], [16200.0, 21600.0]])->and($in([[0.0, 100.0]]))->toBe([])
+        ->and($in([[0.0, 3600.0]]))->toBe([[900.0, 3600.0]])->and($in([[3600.0, 4000.0]]))->toBe([[3600.0, 4000.0]])
+        ->and($in([[4000.0, 4100.0]]))->toBe([[4000.0, 4100.0]])
+        ->and($in([[12000.0, 13000.0], [19000.0, 19100.0]]))->toBe([[19000.0, 19100.0]])
+        ->and($in([[800.0, 1000.0], [7000.0, 17000.0]]))->toBe([[900.0, 1000.0], [7000.0, 7200.0], [16200.0, 17000.0]])
+        // Beyond the ends of the curve there is nothing to look at.
+        ->and($in([[-500.0, 1000.0], [21000.0, 99999.0]]))->toBe([[900.0, 1000.0], [21000.0, 21600.0]])
+        ->and($in([[30000.0, 40000.0]]))->toBe([])->and($in([]))->toBe([])
+        // The highest and the lowest are those of what was looked at.
+        ->and(written(Level::between(3.0, null)->spans(handTide(), [[1800.0, 2700.0]])))->toBe([[1800.0, 2700.0, 5.0, 4.0]]);
 });
 
 it('holds at its own limits, and refuses those that hold nothing', function (): void {
