@@ -50,6 +50,17 @@ final readonly class Bag
         );
     }
 
+    /** Whether the same stacks can be put before the lens as with another bag. */
+    public function stacksLike(self $other): bool
+    {
+        $of = static fn (self $bag): array => [
+            $bag->filters, $bag->slots, $bag->rings, $bag->adapters, $bag->lens->threadMm,
+            $bag->camera->sensor->fullFrameEquivalentMm($bag->lens->focalLengthMm),
+        ];
+
+        return $of($this) === $of($other);
+    }
+
     /** Whether the holder can be put before this lens, by an adapter of its thread or a ring to one. */
     public function holderFits(): bool
     {

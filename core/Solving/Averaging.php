@@ -18,15 +18,16 @@ final class Averaging
      * frames. Nor on film.
      *
      * @param  list<WallKind>  $inTheWay
+     * @param  Way|null  $nearest  as below
      */
-    public static function of(Question $q, array $inTheWay): ?Remedy
+    public static function of(Question $q, array $inTheWay, ?Way $nearest): ?Remedy
     {
         foreach ($inTheWay as $kind) {
             if ($kind->isOfTheWholeTime()) {
                 return null;
             }
         }
-        $frames = self::fewest($q);
+        $frames = self::fewestOf($q, $nearest);
         if ($frames === null) {
             return null;
         }
@@ -41,11 +42,19 @@ final class Averaging
     /** The fewest frames whose mean has the wanted blur in this light with this bag; null when one frame does, or no number would. */
     public static function fewest(Question $q): ?int
     {
-        if ($q->bag->camera->reciprocity !== 1.0) {
-            return null;
-        }
-        $longest = BackSolver::best($q->with(ShutterWindow::any($q->target->best), insists: true))?->shutter->seconds;
-        if ($longest === null || $longest >= $q->target->min->seconds) {
+        return self::fewestOf($q, self::nearest($q));
+    }
+
+    /** The way whose time is nearest to the wanted one, of all that bag, light and walls allow; null where they allow none. */
+    public static function nearest(Question $q): ?Way
+    {
+        return BackSolver::best($q->with(ShutterWindow::any($q->target->best), insists: true));
+    }
+
+    private static function fewestOf(Question $q, ?Way $nearest): ?int
+    {
+        $longest = $nearest?->shutter->seconds;
+        if ($longest === null || $longest >= $q->target->min->seconds || $q->bag->camera->reciprocity !== 1.0) {
             return null;
         }
         $fewest = (int) ceil($q->target->best->seconds / $longest - 1e-9);

@@ -140,7 +140,7 @@ final readonly class Question
         return new self(
             $reading ?? $this->reading, $this->bias, $target ?? $this->target, $bag ?? $this->bag, $this->longest, $this->drift,
             $this->habits, $this->otherWalls, $this->sharp, $this->staying, $pins ?? $this->pins, $insists ?? $this->insists,
-            $bag === null && $pins === null ? $this->memory : null,
+            $pins === null && ($bag === null || $bag->stacksLike($this->bag)) ? $this->memory : null,
         );
     }
 

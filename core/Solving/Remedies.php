@@ -23,8 +23,9 @@ final class Remedies
         $walls = self::inTheWay($q);
         $kinds = array_map(static fn (Wall $w): WallKind => $w->kind, $walls);
         $remedies = $walls === [] ? Fixes::of($q) : self::throughWalls($q, $walls);
-        $average = Averaging::of($q, $kinds);
-        $nearest = self::nearest($q);
+        $way = Averaging::nearest($q);
+        $average = Averaging::of($q, $kinds, $way);
+        $nearest = $way === null ? null : self::nearest($q, $way);
         $remedies = [...$remedies, ...$average === null ? [] : [$average]];
 
         return [...$remedies === [] ? [self::between($q, $nearest)] : $remedies, ...$nearest === null ? [] : [$nearest]];
@@ -97,18 +98,11 @@ final class Remedies
         };
     }
 
-    /** The time nearest to the wanted one that bag, light and walls allow; null where they allow none. */
-    private static function nearest(Question $q): ?Remedy
+    private static function nearest(Question $q, Way $way): Remedy
     {
-        $way = BackSolver::best($q->with(ShutterWindow::any($q->target->best), insists: true));
-        if ($way === null) {
-            return null;
-        }
-        $time = $way->shutter;
-
-        return new Remedy(RemedyKind::Nearest, abs($time->stopsFrom($q->target->best)->value), sprintf(
+        return new Remedy(RemedyKind::Nearest, abs($way->shutter->stopsFrom($q->target->best)->value), sprintf(
             'Take the nearest within reach: %s.', $way->shutterLabel(),
-        ), $time->seconds);
+        ), $way->shutter->seconds);
     }
 
     /**
