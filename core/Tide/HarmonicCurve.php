@@ -14,7 +14,7 @@ use GentlePour\Limit;
  * mean moon's hour angle, their sum is a slowly turning arrow. It is worked out exactly, with its rate of change, every
  * thirty hours, and in between by the cubic that agrees with both: an arrow that turns by x radians in a step is off by x^4/384 of
  * its length at most, which for S2 seen from M2 is 0.2 mm in a metre. So a height costs one term
- * a species instead of one a constituent. Nodal corrections follow the date, worked out every twelve days and joined linearly.
+ * a species instead of one a constituent. Nodal corrections follow the date, worked out every thirty days and joined linearly.
  */
 final class HarmonicCurve implements TideCurve
 {
@@ -22,7 +22,10 @@ final class HarmonicCurve implements TideCurve
 
     private const STEP_H = 30.0;
 
-    private const NODES_EVERY = 10;
+    private const NODES_EVERY = 24;
+
+    /** The slope is looked at each hour for its turns. */
+    private const LOOK_H = 1.0;
 
     /** Speed of the mean moon's hour angle in degrees an hour: half of M2's. */
     private const CARRIER_DEG_H = 14.4920521;
@@ -115,18 +118,89 @@ final class HarmonicCurve implements TideCurve
 
     public function turnsWithMargin(): array
     {
-        return $this->turns ??= $this->turning(0.0, $this->hours);
+        return $this->turns ??= $this->at($this->turningPoints->among($this->slopes(), self::LOOK_H, $this->slopeAt(...)));
     }
 
     /** @return list<TideEvent> from one hour of the samples to another */
     private function turning(float $from, float $to): array
     {
-        return array_map(
-            fn (array $point): TideEvent => new TideEvent(
-                $this->startUnix + self::HOUR_S * $point[0], $this->meanLevelM + $this->evaluate($this->height, $point[0]), $point[1],
-            ),
-            $this->turningPoints->between(fn (float $hour): float => $this->evaluate($this->slope, $hour), $from, $to),
-        );
+        return $this->at($this->turningPoints->between($this->slopeAt(...), $from, $to));
+    }
+
+    /**
+     * @param  list<array{float, bool}>  $points
+     * @return list<TideEvent>
+     */
+    private function at(array $points): array
+    {
+        $events = [];
+        foreach ($points as [$hour, $highest]) {
+            $events[] = new TideEvent(
+                $this->startUnix + self::HOUR_S * $hour, $this->meanLevelM + $this->evaluate($this->height, $hour), $highest,
+            );
+        }
+
+        return $events;
+    }
+
+    /** In m an hour. */
+    private function slopeAt(float $hour): float
+    {
+        return $this->evaluate($this->slope, $hour);
+    }
+
+    /**
+     * The slope at each look of the whole span. Walking along a step of the samples, each species turns by the same angle from look to look
+     * and its arrow's cubic goes on by its differences, so that a look costs a few sums a species.
+     *
+     * @return list<float> in m an hour
+     */
+    private function slopes(): array
+    {
+        $steps = (int) ceil($this->hours / self::STEP_H);
+        $looks = (int) (self::STEP_H / self::LOOK_H);
+        $slopes = array_fill(0, $steps * $looks, 0.0);
+        $d = 1 / $looks;
+        foreach ($this->species as $n => $species) {
+            $turn = $species * $this->carrier * self::LOOK_H;
+            [$turnCos, $turnSin] = [cos($turn), sin($turn)];
+            for ($k = 0; $k < $steps; $k++) {
+                [$x, $x1, $x2, $x3] = self::differences($this->slope[$k], $this->slope[$k + 1], 4 * $n, $d);
+                [$y, $y1, $y2, $y3] = self::differences($this->slope[$k], $this->slope[$k + 1], 4 * $n + 1, $d);
+                $phase = $species * $this->carrier * self::STEP_H * $k;
+                [$cos, $sin] = [cos($phase), sin($phase)];
+                for ($i = $k * $looks, $end = $i + $looks; $i < $end; $i++) {
+                    $slopes[$i] += $x * $cos - $y * $sin;
+                    $x += $x1;
+                    $x1 += $x2;
+                    $x2 += $x3;
+                    $y += $y1;
+                    $y1 += $y2;
+                    $y2 += $y3;
+                    $turned = $cos * $turnCos - $sin * $turnSin;
+                    $sin = $sin * $turnCos + $cos * $turnSin;
+                    $cos = $turned;
+                }
+            }
+        }
+
+        return array_slice(array_values($slopes), 0, 1 + (int) floor($this->hours / self::LOOK_H));
+    }
+
+    /**
+     * The cubic between two samples, at the first of them, and its three differences for steps of d of the way.
+     *
+     * @param  list<float>  $one
+     * @param  list<float>  $two
+     * @return array{float, float, float, float}
+     */
+    private static function differences(array $one, array $two, int $i, float $d): array
+    {
+        [$a, $b, $from, $to] = [$one[$i], $two[$i], $one[$i + 2], $two[$i + 2]];
+        $square = 3 * ($b - $a) - 2 * $from - $to;
+        $cube = 2 * ($a - $b) + $from + $to;
+
+        return [$a, $from * $d + $square * $d ** 2 + $cube * $d ** 3, 2 * $square * $d ** 2 + 6 * $cube * $d ** 3, 6 * $cube * $d ** 3];
     }
 
     public function from(): float

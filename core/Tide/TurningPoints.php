@@ -79,6 +79,66 @@ final readonly class TurningPoints
         return $found;
     }
 
+    /**
+     * The same where the slope is known already at even hours from nought on: most turns take one look more. Through the two looks on either
+     * side of a root and one before and after a cubic is laid, whose root is within seconds, and a step by its own slope ends it.
+     *
+     * @param  list<float>  $slopes  in m an hour
+     * @param  callable(float): float  $slope
+     * @return list<array{float, bool}>
+     */
+    public function among(array $slopes, float $everyH, callable $slope): array
+    {
+        $found = [];
+        $last = count($slopes) - 1;
+        $until = -1.0;
+        [$rate, $bend, $away, $apart] = [0.0, 0.0, 0.0, 0.0];
+        for ($i = 0; $i < $last; $i++) {
+            [$a, $b] = [$slopes[$i], $slopes[$i + 1]];
+            if ($i * $everyH >= $until) {
+                [$rate, $bend] = $this->bounds($i * $everyH);
+                $until = $this->stretchH * (1 + (int) ($i * $everyH / $this->stretchH));
+                $away = $bend * $everyH ** 2 / 8;
+                $apart = 4 * $away;
+            }
+            if ($a * $b > 0) {
+                if (abs($a) > $away && abs($b) > $away) {
+                    continue;
+                }
+            } elseif ($i > 0 && $i + 2 <= $last && abs($b - $a) > $apart) {
+                $hour = self::cubicRoot($slopes[$i - 1], $a, $b, $slopes[$i + 2]);
+                $step = $slope(($i + $hour[0]) * $everyH) / $hour[1] * $everyH;
+                if (abs($step) < self::LAST_STEP_H) {
+                    $found[] = [($i + $hour[0]) * $everyH - $step, $a > 0];
+
+                    continue;
+                }
+            }
+            $this->search($slope, $i * $everyH, $a, ($i + 1) * $everyH, $b, $rate, $bend, $found);
+        }
+
+        return $found;
+    }
+
+    /**
+     * Where the cubic through four even places is nought between the middle two, by three steps of Newton's rule from the chord.
+     *
+     * @return array{float, float} the place, 0 to 1 between the middle two, and the cubic's slope there
+     */
+    private static function cubicRoot(float $before, float $a, float $b, float $after): array
+    {
+        $one = ($b - $a) - ($after - 3 * $b + 3 * $a - $before) / 6 - ($b - 2 * $a + $before) / 2;
+        $two = ($b - 2 * $a + $before) / 2;
+        $three = ($after - 3 * $b + 3 * $a - $before) / 6;
+        $x = $a / ($a - $b);
+        for ($i = 0; $i < 3; $i++) {
+            $slope = $one + $x * (2 * $two + 3 * $x * $three);
+            $x = max(0.0, min(1.0, $x - ($a + $x * ($one + $x * ($two + $x * $three))) / $slope));
+        }
+
+        return [$x, $one + $x * (2 * $two + 3 * $x * $three)];
+    }
+
     /** @return array{float, float} of the stretch in which an hour lies and of the next, which a stride may reach into */
     private function bounds(float $hour): array
     {

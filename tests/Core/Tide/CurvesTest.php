@@ -252,6 +252,26 @@ it('finds every turn of sums of cosines, as many as looking each ten seconds fin
     }
 })->with(range(1, 8));
 
+it('finds the same turns among looks at even hours as by strides of its own, and looks once more at most of them', function (int $seed): void {
+    mt_srand($seed);
+    $cosines = [[0.5059, 1.0, 0.3], [0.2529, mt_rand(0, 900) / 1000, 1.0], [1.0118, mt_rand(0, 200) / 1000, 2.0], [1.5177, 0.02, mt_rand(0, 6)]];
+    $looks = 0;
+    $slope = function (float $h) use ($cosines, &$looks): float {
+        $looks++;
+
+        return -array_sum(array_map(fn (array $c): float => $c[1] * $c[0] * sin($c[0] * $h + $c[2]), $cosines));
+    };
+    $turns = TurningPoints::of(array_map(fn (array $c): array => [$c[0], $c[1]], $cosines));
+    $own = $turns->between($slope, 0.0, 400.0);
+    $values = array_map(fn (int $i): float => $slope((float) $i), range(0, 400));
+    $looks = 0;
+    $among = $turns->among($values, 1.0, $slope);
+    expect(count($among))->toBe(count($own))->and($looks)->toBeLessThan(3 * count($own));
+    foreach ($own as $i => [$hour, $highest]) {
+        expect($among[$i][0])->toBeAbout($hour, 1 / 3600)->and($among[$i][1])->toBe($highest);
+    }
+})->with(range(1, 8));
+
 it('finds two turns between steps, whichever way the slope dips and wherever', function (
     float $sign, float $deep, float $at,
 ): void {
