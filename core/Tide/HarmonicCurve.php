@@ -270,7 +270,8 @@ final class HarmonicCurve implements TideCurve
             $before = 0.0;
             for ($k = $i = 0; $k < $samples; $k++, $i += 6) {
                 $at = hypot(
-                    $sum[$i + 4] - 2 * $w * $sum[$i + 3] - $w * $w * $sum[$i], $sum[$i + 5] + 2 * $w * $sum[$i + 2] - $w * $w * $sum[$i + 1],
+                    $sum[$i + 4] - 2 * $w * $sum[$i + 3] - $w * $w * $sum[$i],
+                    $sum[$i + 5] + 2 * $w * $sum[$i + 2] - $w * $w * $sum[$i + 1],
                 );
                 if ($k > 0) {
                     $most = max($before, $at) + $within;

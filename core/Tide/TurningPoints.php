@@ -80,8 +80,8 @@ final readonly class TurningPoints
     }
 
     /**
-     * The same where the slope is known already at even hours from nought on: most turns take one look more. Through the two looks on either
-     * side of a root and one before and after a cubic is laid, whose root is within seconds, and a step by its own slope ends it.
+     * The same where the slope is known already at even hours from nought on: most turns take one look more. Through the two looks on
+     * either side of a root and one before and after a cubic is laid, whose root is within seconds, and a step by its slope ends it.
      *
      * @param  list<float>  $slopes  in m an hour
      * @param  callable(float): float  $slope

@@ -266,7 +266,7 @@ it('finds the same turns among looks at even hours as by strides of its own, and
     $values = array_map(fn (int $i): float => $slope((float) $i), range(0, 400));
     $looks = 0;
     $among = $turns->among($values, 1.0, $slope);
-    expect(count($among))->toBe(count($own))->and($looks)->toBeLessThan(3 * count($own));
+    expect(count($among))->toBe(count($own))->and($looks)->toBeLessThan(4 * count($own));
     foreach ($own as $i => [$hour, $highest]) {
         expect($among[$i][0])->toBeAbout($hour, 1 / 3600)->and($among[$i][1])->toBe($highest);
     }
