@@ -79,7 +79,9 @@ final readonly class PlaceNow
     {
         $drift = $this->drift();
 
-        return $drift === null ? null : sprintf('%+.2f just now, by the sun at %s', $drift, $this->place->name);
+        return $drift === null ? null : sprintf(
+            '%s%.2f just now, by the sun at %s', $drift < 0 ? '−' : '+', abs($drift), $this->place->name,
+        );
     }
 
     /**

@@ -25,7 +25,7 @@ enum WaterKind: string
     public function label(): string
     {
         return match ($this) {
-            self::Surf => 'surf on rocks or shore',
+            self::Surf => 'surf',
             self::Swell => 'sea swell',
             self::Chop => 'wind chop',
             self::Lake => 'lake ripples',

@@ -142,9 +142,9 @@
         <x-entry name="bias" label="Highlights" unit="stops" :value="$inputs['bias']" :problem="$problemAt('bias')" inputmode="text" hint="Minus protects white water"/>
         <x-entry name="longest" label="No longer than" :value="$inputs['longest']" :problem="$problemAt('longest')" placeholder="any time"/>
         <x-entry name="drift" label="Light drifts" unit="stops a min" :value="$inputs['drift']" :problem="$problemAt('drift')" inputmode="text" placeholder="steady" :hint="$says?->driftHint()"/>
-        @if ($says?->gradHint())<p class="hint">{{ $says->gradHint() }}</p>@endif
         @php($driftNow = $says?->driftNow())
         @if ($driftNow !== null)<p class="use-drift"><button type="button" class="button is-small" data-set="f-drift" data-value="{{ $driftNow }}">Reckon with it</button></p>@endif
+        @if ($says?->gradHint())<p class="hint">{{ $says->gradHint() }}</p>@endif
         <details class="more" @if (($inputs['earlier_shutter'] ?? '') !== '' || $problemAt('earlier_shutter') || $problemAt('earlier_minutes')) open @endif>
             <summary>An earlier reading</summary>
             <x-dial name="earlier_shutter" label="It was" dial="shutter" :value="$inputs['earlier_shutter']" :problem="$problemAt('earlier_shutter')"/>

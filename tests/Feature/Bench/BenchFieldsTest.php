@@ -223,3 +223,13 @@ it('offers the drift of the hour with one press, and nothing at noon', function 
     $this->travelTo(Carbon::parse('2026-06-21 12:40', 'UTC'));
     $this->get('/bench?'.http_build_query(benchQuery(['subject' => '1'])))->assertOk()->assertDontSee('data-set="f-drift"', false);
 });
+
+it('says the graduated filter that evens sky and foreground just now: soft inland, hard over the sea, none without a place', function (): void {
+    $this->travelTo(Carbon::parse('2026-11-26 16:20', 'UTC'));
+    $page = fn (string $subject): string => (string) $this->get('/bench?'.http_build_query(benchQuery(['subject' => $subject])))->assertOk()->getContent();
+    preg_match('/Sky (\d\.\d) stops over the foreground just now, in a clear sky at Thrennet Stair: a graduated filter of (\d) stops, soft, evens them\./', $page('1'), $inland);
+    preg_match('/Sky (\d\.\d) stops over the foreground just now, in a clear sky at Marrow Shelf: a graduated filter of (\d) stops, hard, evens them\./', $page('3'), $sea);
+
+    expect((float) ($inland[1] ?? 0))->toBeBetween(1.5, 4.5)->and((int) ($inland[2] ?? 0))->toBe((int) round((float) ($inland[1] ?? 0)))
+        ->and((float) ($sea[1] ?? 0))->toBeBetween(1.0, 4.0)->and($page(''))->not->toContain('stops over the foreground');
+});
