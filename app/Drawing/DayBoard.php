@@ -57,6 +57,12 @@ final readonly class DayBoard
     /** @var list<DayReading> everything at each step, for the cursor */
     public array $readings;
 
+    /** Below it the two curves of the light run too close along the foot to be named there; in EV. */
+    private const LIGHT_NAMED_EV = 0.0;
+
+    /** Room is left for letters a little larger than they are. */
+    private const LIGHT_NAME_PX = 20.0;
+
     private float $lowM;
 
     private float $highM;
@@ -170,19 +176,29 @@ final readonly class DayBoard
             ? '' : $this->path(fn (DayMoment $m): float => $this->yOfEv((float) $m->metered?->foregroundEv100()));
     }
 
-    /** @return list<Label> which of the two curves is which, where they stand apart at noon */
+    /**
+     * Which of the two curves is which, at the hour next to noon at which both names have room; neither where no hour has.
+     *
+     * @return list<Label>
+     */
     public function lightLabels(): array
     {
-        $noon = $this->moments[intdiv(count($this->moments), 2)];
-        if ($noon->metered === null) {
-            return [];
+        [$room] = $this->placed();
+        $moments = array_filter($this->moments, static fn (DayMoment $m): bool => $m->metered !== null && $m->ev100 > self::LIGHT_NAMED_EV);
+        $noon = ($this->scene->from + $this->scene->to) / 2;
+        usort($moments, static fn (DayMoment $a, DayMoment $b): int => abs($a->unix - $noon) <=> abs($b->unix - $noon));
+        foreach ($moments as $moment) {
+            $x = $this->axis->x($moment->unix);
+            $labels = [
+                new Label('sky', $x, $this->yOfEv((float) $moment->metered?->skyEv100()) - 6, 'middle'),
+                new Label('foreground', $x, $this->yOfEv((float) $moment->metered?->foregroundEv100()) + 15, 'middle'),
+            ];
+            if ($room->has($labels[0], self::LIGHT_NAME_PX) && $room->has($labels[1], self::LIGHT_NAME_PX)) {
+                return $labels;
+            }
         }
-        $x = $this->axis->x($noon->unix);
 
-        return [
-            new Label('sky', $x, $this->yOfEv($noon->metered->skyEv100()) - 6, 'middle'),
-            new Label('foreground', $x, $this->yOfEv($noon->metered->foregroundEv100()) + 15, 'middle'),
-        ];
+        return [];
     }
 
     /** @return list<Label> the scale of heights */
@@ -208,11 +224,17 @@ final readonly class DayBoard
     /** @return list<TideMark> */
     public function waters(): array
     {
+        return $this->placed()[1];
+    }
+
+    /** @return array{LabelRoom, list<TideMark>} what is left when levels and waters have their names, and the waters */
+    private function placed(): array
+    {
         $room = $this->room();
         $this->leaveLabel($room);
         $this->markLabels($room);
 
-        return array_map(function (TideEvent $e) use ($room): TideMark {
+        return [$room, array_map(function (TideEvent $e) use ($room): TideMark {
             [$x, $y] = [$this->axis->x($e->unix), $this->y($e->heightM)];
             $words = $this->axis->clock($e->unix).'  '.$this->units->metres($e->heightM);
             $inside = max($this->layout->left + 44, min($this->layout->right - 44, $x));
@@ -221,7 +243,7 @@ final readonly class DayBoard
             $others = $e->high ? [$under, $over - self::LINE, $under + self::LINE, $under + 2 * self::LINE] : [$over, $under + self::LINE];
 
             return new TideMark($x, $y, $room->place($label, $this->layout->textPx, $others));
-        }, $this->scene->tide?->events() ?? []);
+        }, $this->scene->tide?->events() ?? [])];
     }
 
     /** @return list<Label> what each level mark is called */

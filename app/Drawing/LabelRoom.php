@@ -28,13 +28,7 @@ final class LabelRoom
      */
     public function place(Label $label, float $sizePx, array $orY, ?array $reach = null): Label
     {
-        $width = TextWidth::of($label->text, $sizePx);
-        $left = match ($label->anchor) {
-            'end' => $label->x - $width,
-            'middle' => $label->x - $width / 2,
-            default => $label->x,
-        };
-        [$left, $right] = $reach ?? [$left, $left + $width];
+        [$left, $right] = $reach ?? self::sides($label, $sizePx);
         foreach ([$label->y, ...$orY] as $y) {
             $box = [$left, $right, $y - self::ABOVE * $sizePx, $y + self::BELOW * $sizePx];
             if ($this->isFree(...$box)) {
@@ -45,6 +39,27 @@ final class LabelRoom
         $this->taken[] = $box ?? [$left, $right, $label->y - self::ABOVE * $sizePx, $label->y + self::BELOW * $sizePx];
 
         return $box === null ? $label : new Label($label->text, $label->x, $y, $label->anchor);
+    }
+
+    /** Whether a label has room at the place that it would have best. */
+    public function has(Label $label, float $sizePx): bool
+    {
+        [$left, $right] = self::sides($label, $sizePx);
+
+        return $this->isFree($left, $right, $label->y - self::ABOVE * $sizePx, $label->y + self::BELOW * $sizePx);
+    }
+
+    /** @return array{float, float} left and right */
+    private static function sides(Label $label, float $sizePx): array
+    {
+        $width = TextWidth::of($label->text, $sizePx);
+        $left = match ($label->anchor) {
+            'end' => $label->x - $width,
+            'middle' => $label->x - $width / 2,
+            default => $label->x,
+        };
+
+        return [$left, $left + $width];
     }
 
     private function isFree(float $left, float $right, float $top, float $bottom): bool

@@ -93,7 +93,7 @@ it('names each water away from the curve: high above it, low below it, and insid
         ]);
 });
 
-it('lets no label overprint another: waters, marks, the level to leave and its flag, on a desk and on a phone', function (): void {
+it('lets no label overprint another: waters, marks, the curves of the light, the level to leave and its flag, on a desk and on a phone', function (): void {
     $overlaps = function (array $labels): int {
         $boxes = array_map(function (array $of): array {
             [$label, $reach] = $of;
@@ -115,12 +115,15 @@ it('lets no label overprint another: waters, marks, the level to leave and its f
     foreach ([[3.9, 4.4], [4.35, 4.4], [4.5, 4.4], [2.0, 4.4]] as [$mark, $stand]) {
         $tide = straightTide([DAY => 0.6, DAY + 11 * 3600 => 4.5, DAY + 17 * 3600 => 0.8, DAY + 23 * 3600 => 4.4, DAY + 86400 => 3.9]);
         $getOff = GetOff::after($tide, DAY + 8 * 3600, $stand, null, 0.0, 0.0, 0);
-        $scene = scene(tide: $tide, marks: [new BoardMark('water reaches the posts', true, $mark, [])], getOff: $getOff);
+        $scene = scene(
+            tide: $tide, marks: [new BoardMark('water reaches the posts', true, $mark, [])], getOff: $getOff, observer: new Observer(50, 0),
+            light: LightCurve::metered(new Observer(50, 0), 115),
+        );
         foreach ([DayBoard::wide($scene), DayBoard::wide($scene)->narrow()] as $board) {
             $whole = $board->layout->narrow ? [0.0, $board->width()] : null;
             $level = $board->leaveLabel();
             $labels = [...array_map(fn (Label $l): array => [$l, $whole], [...$board->markLabels(), ...$level === null ? [] : [$level]]),
-                ...array_map(fn (TideMark $t): array => [$t->label, null], $board->waters())];
+                ...array_map(fn (TideMark $t): array => [$t->label, null], $board->waters()), ...array_map(fn (Label $l): array => [$l, null], $board->lightLabels())];
             expect(count($labels))->toBeGreaterThan(4)->and($overlaps($labels))->toBe(0, sprintf('mark %.2f, %s', $mark, $whole ? 'phone' : 'desk'));
         }
     }
