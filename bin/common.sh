@@ -23,7 +23,8 @@ need_php() {
     local version missing=() extension
     version=$(php -r 'echo PHP_MAJOR_VERSION, ".", PHP_MINOR_VERSION;')
     for extension in mbstring:mbstring xml:xml intl:intl pdo_sqlite:sqlite3 curl:curl gd:gd zip:zip; do
-        php -m | grep -qix "${extension%%:*}" || missing+=("php$version-${extension##*:}")
+        # PHP is asked itself: a search through its list may close the pipe before the list is written.
+        php -r 'exit(extension_loaded($argv[1]) ? 0 : 1);' "${extension%%:*}" || missing+=("php$version-${extension##*:}")
     done
     command -v unzip >/dev/null || missing+=(unzip)
     need_debian "${missing[@]}"

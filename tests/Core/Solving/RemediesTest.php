@@ -105,7 +105,7 @@ function carriedOut(Question $q, Remedy $remedy): Question
 
 it('keeps every remedy under every wall: carried out, it gives an answer (a thousand bags, lights and walls by chance)', function (int $from): void {
     $tried = [];
-    for ($seed = $from; $seed < $from + 250; $seed++) {
+    for ($seed = $from, $end = $from + (getenv('PEST_MUTATION_TESTING') === false ? 250 : 60); $seed < $end; $seed++) {
         $q = anyQuestion($seed);
         $one = static fn (array $of): mixed => $of[mt_rand(0, count($of) - 1)];
         // Filters of the reading that stay on, light that drifts, and walls of every kind.
@@ -136,7 +136,8 @@ it('keeps every remedy under every wall: carried out, it gives an answer (a thou
             expect(BackSolver::solve(carriedOut($q, $remedy), 1)->ways)->not->toBe([], "seed {$seed}: {$remedy->kind->value}: {$remedy->detail}");
         }
     }
-    expect(array_sum($tried))->toBeGreaterThan(100)->and(array_keys($tried))->toContain('filter', 'wait', 'nearest', 'limit', 'average', 'iso');
+    getenv('PEST_MUTATION_TESTING') !== false
+        ?: expect(array_sum($tried))->toBeGreaterThan(100)->and(array_keys($tried))->toContain('filter', 'wait', 'nearest', 'limit', 'average', 'iso');
 })->with([50000, 51000, 52000, 53000]);
 
 it('averages only where there is time and light for all of the frames', function (): void {

@@ -6,15 +6,20 @@ use GentlePour\Tide\Level;
 use GentlePour\Tide\LevelSpan;
 
 // Brute-force twins: what a curve that is looked at each minute says. Twelve ordinary stations and ten micro-tidal, double or following ones.
-dataset('sampled stations', [
-    ['noaa/9447130', '2026-03-01'], ['noaa/8443970', '2031-08-14'], ['noaa/9414290', '2004-11-02'], ['noaa/8518750', '2012-05-20'],
-    ['noaa/8537374', '2023-09-03'], ['noaa/8417988', '2030-10-19'], ['noaa/8673499', '2014-11-09'], ['noaa/9465265', '2016-08-14'],
-    ['noaa/9447985', '2006-07-11'], ['noaa/9462838', '2023-10-08'], ['noaa/8669277', '2026-10-23'], ['noaa/8638491', '2030-03-02'],
-    'a micro-tide' => ['ticon/sciacca-sci-ita-ispra', '2027-11-15'], 'another' => ['ticon/solenzara-710-fra-refmar', '2029-01-26'],
-    'an island' => ['noaa/TEC4445', '2006-07-12'], 'a bay of stands' => ['noaa/8728978', '2012-10-28'], 'a fjord' => ['kartverket/SIE', '2007-05-19'],
-    'a lagoon' => ['noaa/8774770', '2011-03-02'], 'an estuary' => ['noaa/8733821', '2011-09-08'], 'a canal' => ['noaa/8741041', '2026-08-11'],
-    'an inner sea' => ['ticon/furuogrund-2055-swe-smhi', '2029-10-14'], 'behind a barrage' => ['ticon/oosterschelde_14-oostsde14-nld-rws', '2018-01-02'],
-]);
+dataset('sampled stations', function (): array {
+    $stations = [
+        ['noaa/9447130', '2026-03-01'], ['noaa/8443970', '2031-08-14'], ['noaa/9414290', '2004-11-02'], ['noaa/8518750', '2012-05-20'],
+        ['noaa/8537374', '2023-09-03'], ['noaa/8417988', '2030-10-19'], ['noaa/8673499', '2014-11-09'], ['noaa/9465265', '2016-08-14'],
+        ['noaa/9447985', '2006-07-11'], ['noaa/9462838', '2023-10-08'], ['noaa/8669277', '2026-10-23'], ['noaa/8638491', '2030-03-02'],
+        'a micro-tide' => ['ticon/sciacca-sci-ita-ispra', '2027-11-15'], 'another' => ['ticon/solenzara-710-fra-refmar', '2029-01-26'],
+        'an island' => ['noaa/TEC4445', '2006-07-12'], 'a bay of stands' => ['noaa/8728978', '2012-10-28'], 'a fjord' => ['kartverket/SIE', '2007-05-19'],
+        'a lagoon' => ['noaa/8774770', '2011-03-02'], 'an estuary' => ['noaa/8733821', '2011-09-08'], 'a canal' => ['noaa/8741041', '2026-08-11'],
+        'an inner sea' => ['ticon/furuogrund-2055-swe-smhi', '2029-10-14'], 'behind a barrage' => ['ticon/oosterschelde_14-oostsde14-nld-rws', '2018-01-02'],
+    ];
+
+    // A mutant is tried against a few of them, since it is run thousands of times.
+    return getenv('PEST_MUTATION_TESTING') === false ? $stations : array_slice($stations, 12, 3);
+});
 
 it('crosses levels when a curve looked at each minute does, and says the highest and the lowest between', function (string $id, string $day): void {
     [$from, $minutes] = [at($day), 10 * 1440];
