@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Household\OnePress;
+use App\Household\OnlyText;
+use App\Household\OwnHost;
 use App\Household\SessionOfPages;
 use GentlePour\InvalidValue;
 use Illuminate\Foundation\Application;
@@ -21,7 +23,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         // A page that has not changed is not sent again.
-        $middleware->web(prepend: SetCacheHeaders::using('private;no_cache;etag'), append: OnePress::class, replace: [
+        $middleware->web(prepend: [SetCacheHeaders::using('private;no_cache;etag'), OwnHost::class, OnlyText::class], append: OnePress::class, replace: [
             StartSession::class => SessionOfPages::class,
         ]);
         $middleware->encryptCookies(except: ['theme']);

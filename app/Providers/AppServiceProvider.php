@@ -24,6 +24,7 @@ use GentlePour\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Application;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View as Views;
 use Illuminate\Support\ServiceProvider;
 
@@ -54,6 +55,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        // No record has a number beyond these digits, and none of them is too large to be one.
+        Route::pattern('id', '[0-9]{1,15}');
         Views::share(['write' => new Written, 'built' => new Built]);
         Views::composer('components.layout', static function (View $view): void {
             $here = $view->getData()['here'] ?? '';

@@ -30,6 +30,9 @@ final class BenchRequest extends FormRequest
 
     private ?string $nearestFocal = null;
 
+    /** @var list<string> fields of one value that were sent as lists */
+    private array $lists = [];
+
     /** What is not given stands as it does at first; on an address that does not say the look, as it stood last. */
     protected function prepareForValidation(): void
     {
@@ -37,7 +40,7 @@ final class BenchRequest extends FormRequest
         $this->pressedWay = $sent->text('way');
         $this->pressedList = $sent->text('list');
         $filler = $this->container->make(BenchFiller::class);
-        $given = array_intersect_key($this->all(), BenchFields::ALL);
+        $given = $this->withoutLists(array_intersect_key($this->all(), BenchFields::ALL));
         $given = [...$given, ...$this->inTheirUnits($given)];
         if (($given['look'] ?? null) !== null) {
             $given += BenchFields::TICKED;
@@ -96,6 +99,31 @@ final class BenchRequest extends FormRequest
     public function notes(): array
     {
         return ['letGo' => $this->letGo, 'nearestFocal' => $this->nearestFocal];
+    }
+
+    protected function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            foreach ($this->lists as $field) {
+                $validator->errors()->add($field, 'This takes one value, not a list of them.');
+            }
+        });
+    }
+
+    /**
+     * @param  array<string, mixed>  $given
+     * @return array<string, mixed> with nothing in the fields of one value to which a list was sent
+     */
+    private function withoutLists(array $given): array
+    {
+        foreach ($given as $field => $value) {
+            if (is_array($value) && ! is_array(BenchFields::ALL[$field])) {
+                $this->lists[] = $field;
+                $given[$field] = '';
+            }
+        }
+
+        return $given;
     }
 
     protected function failedValidation(Validator $validator): never

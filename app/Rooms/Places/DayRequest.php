@@ -50,7 +50,7 @@ final class DayRequest extends FormRequest
     /** @return array<string, mixed> the fields of the light as they were sent */
     public function light(): array
     {
-        return $this->only(self::LIGHT);
+        return array_filter($this->only(self::LIGHT), is_scalar(...));
     }
 
     /**
