@@ -50,7 +50,7 @@ final readonly class PocketCard
             $rows[] = [
                 'base' => DialLabels::at(DialLabels::SHUTTER, DialLabels::SHUTTER_FIRST, $third) ?? '',
                 'cells' => array_map(
-                    static fn (FilterStack $s): ?array => self::cell($third / 3 + $s->darkest->value, $bag, $byCard), $stacks,
+                    static fn (FilterStack $s): ?array => self::time($third / 3 + $s->darkest->value, $bag, $byCard), $stacks,
                 ),
             ];
         }
@@ -81,10 +81,17 @@ final readonly class PocketCard
             ))];
         }
 
-        return implode("\r\n", array_map(static fn (array $line): string => implode(',', array_map(
-            static fn (string $text): string => preg_match('/[",\r\n]/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text,
-            $line,
-        )), $lines))."\r\n";
+        $written = array_map(static fn (array $line): string => implode(',', array_map(self::cell(...), $line)), $lines);
+
+        return implode("\r\n", $written)."\r\n";
+    }
+
+    /** As a cell of text: what a table would take for a formula, by the name of a filter, stays text behind an apostrophe. */
+    private static function cell(string $text): string
+    {
+        $plain = preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'".$text : $text;
+
+        return preg_match('/[",\r\n]/', $plain) === 1 ? '"'.str_replace('"', '""', $plain).'"' : $plain;
     }
 
     /**
@@ -114,7 +121,7 @@ final readonly class PocketCard
     }
 
     /** @return array{label: string, seconds: float, bulb: bool}|null null beyond two hours */
-    private static function cell(float $stops, Bag $bag, bool $byCard): ?array
+    private static function time(float $stops, Bag $bag, bool $byCard): ?array
     {
         $seconds = $bag->camera->reciprocal(2 ** $stops);
         if ($seconds > self::LONGEST_S || $seconds < ShutterTime::SHORTEST_S) {

@@ -111,3 +111,12 @@ it('shows the strengths of single filters first, as many columns as fit on A6, f
     expect(array_column(PocketCard::of(cardBag(['A' => 6, 'B' => 6.5, 'C' => 6.6]))->columns, 'name'))->toBe(['A', 'B'])
         ->and(array_column(PocketCard::of(cardBag(['A' => 6, 'B' => 6.2]))->columns, 'name'))->toBe(['A', 'B']);
 });
+
+it('writes no formula into its table, whatever a filter is called', function (string $name, string $cell): void {
+    $lines = explode("\r\n", PocketCard::of(bag([nd($name, 6)]))->csv());
+
+    expect($lines[0])->toBe("base shutter,{$cell},seconds");
+})->with([
+    ['=1+1', "'=1+1 (6 stops)"], ['+six', "'+six (6 stops)"], ['-six', "'-six (6 stops)"], ['@six', "'@six (6 stops)"],
+    ['=HYPERLINK("x";"y")', "\"'=HYPERLINK(\"\"x\"\";\"\"y\"\") (6 stops)\""], ['Six', 'Six (6 stops)'], ['Six, soft', '"Six, soft (6 stops)"'],
+]);
