@@ -11,7 +11,8 @@ use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /**
  * A server that listens to this machine alone answers to this machine's names alone: a page of another site that has its name point here
- * is sent away. And no other site may show these pages inside of its own, guess at what a file is, or learn the addresses in them.
+ * is sent away. No other site may show these pages inside of its own, guess at what a file is, or learn the addresses in them; and
+ * "back", which is wherever the browser says that it came from, never leads to another site.
  */
 final class OwnHost
 {
@@ -30,6 +31,9 @@ final class OwnHost
             throw new HttpException(
                 421, 'This application answers on this machine only: open it by the address that it printed when it was started.',
             );
+        }
+        if (! str_starts_with($request->headers->get('Referer', '').'/', $request->getSchemeAndHttpHost().'/')) {
+            $request->headers->remove('Referer');
         }
         $answer = $next($request);
         foreach (self::HEADERS as $name => $value) {

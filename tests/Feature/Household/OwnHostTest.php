@@ -33,3 +33,11 @@ it('lets no other site frame its pages, guess at files or learn addresses', func
     $this->get($path)->assertOk()->assertHeader('X-Frame-Options', 'DENY')->assertHeader('X-Content-Type-Options', 'nosniff')
         ->assertHeader('Referrer-Policy', 'same-origin')->assertHeader('Permissions-Policy');
 })->with(['/', '/bench', '/kit', '/log', '/card', '/places/1', '/scene']);
+
+it('leads back into the application alone, wherever the browser says that it came from', function (string $from, string $to): void {
+    $this->withHeader('Referer', $from)->post('/places', [])->assertRedirect($to);
+})->with([
+    ['http://localhost/kit/new', 'http://localhost/kit/new'], ['http://evil.example/kit', 'http://localhost'],
+    ['http://localhost.evil.example/kit', 'http://localhost'], ['http://localhost@evil.example/', 'http://localhost'],
+    ['http://localhost:81/kit', 'http://localhost'], ['//evil.example/', 'http://localhost'],
+]);
