@@ -41,5 +41,43 @@ need_vendor() {
 
 need_env() {
     [ -f .env ] || cp .env.example .env
+    chmod 600 .env
     grep -q '^APP_KEY=base64:' .env || php artisan key:generate --force --quiet
+}
+
+# A database that stands under its own name is whole: a new one is built beside it and moved into place when it is done; one that wants
+# new tables is copied first (the last five copies are kept), and the copy is put back if that fails. One start at a time.
+need_database() { # need_database FILE
+    local file=$1 building=$1.building copy
+    exec 9>"$file.lock"
+    flock --nonblock 9 || { say 'Another start is preparing the database; waiting for it ...'; flock 9; }
+    if [ ! -s "$file" ]; then
+        say 'Preparing the database with demo data ...'
+        rm -f "$building"*
+        (umask 077; : >"$building")
+        if ! DB_DATABASE=$building php artisan migrate --force --quiet || ! DB_DATABASE=$building php artisan db:seed --force --quiet; then
+            rm -f "$building"*
+            say "The database could not be prepared; why stands above. Nothing is left of it: mend that, then start again."
+            exit 1
+        fi
+        mv "$building" "$file"
+    elif ! DB_DATABASE=$file php artisan migrate:status --pending=1 --quiet >/dev/null 2>&1; then
+        copy=$file.before-$(date -u +%Y%m%dT%H%M%SZ)
+        if ! (umask 077; rm -f "$copy"; php -r '
+            try { (new PDO("sqlite:".$argv[1]))->exec("VACUUM INTO \x27".str_replace("\x27", "\x27\x27", $argv[2])."\x27"); }
+            catch (PDOException $e) { fwrite(STDERR, $e->getMessage()."\n"); exit(1); }' "$file" "$copy"); then
+            say "The database $file cannot be read, so it was left as it is."
+            exit 1
+        fi
+        if ! DB_DATABASE=$file php artisan migrate --force --quiet; then
+            rm -f "$file-wal" "$file-shm"
+            cp -p "$copy" "$copy.back" && mv "$copy.back" "$file"
+            say "The database could not be brought up to date; why stands above. It was put back as it was (a copy: $copy)."
+            exit 1
+        fi
+        printf '%s\n' "$file".before-* | sort | head -n -5 | while IFS= read -r copy; do rm -f "$copy"; done
+        say "The database was brought up to date; as it was before: $copy"
+    fi
+    chmod 600 "$file"
+    exec 9>&-
 }
