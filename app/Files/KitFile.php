@@ -10,6 +10,8 @@ use App\Models\Carry;
 use App\Models\Filter;
 use App\Models\Lens;
 use GentlePour\InvalidValue;
+use GentlePour\Kit\Bag;
+use GentlePour\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use JsonException;
@@ -64,11 +66,14 @@ final readonly class KitFile
         return DB::transaction(function () use ($document): int {
             $count = 0;
             foreach (['cameras' => Camera::class, 'lenses' => Lens::class, 'filters' => Filter::class] as $kind => $model) {
+                $kept = $model::query()->get()->keyBy(static fn (Model $record): string => Bag::plainName($record->name))->all();
                 foreach (self::pieces($document, $kind) as $i => $piece) {
-                    $record = $model::query()->firstOrNew(['name' => trim((string) $piece['name'])]);
+                    $name = Bag::plainName((string) $piece['name']);
+                    $record = $kept[$name] ?? new $model;
                     $record->fill($piece);
                     self::check($record, "{$kind}.{$i}");
                     $record->save();
+                    $kept[$name] = $record;
                     $count++;
                 }
             }
@@ -76,6 +81,13 @@ final readonly class KitFile
                 if (isset($document->$setting)) {
                     $this->settings->write($setting, [...$this->settings->read($setting), ...self::plain($document->$setting)]);
                 }
+            }
+            $packed = Filter::query()->where('packed', true)->count();
+            if ($packed > Limit::FiltersPacked->most()) {
+                throw (new InvalidValue(sprintf(
+                    'With this file %d filters would be packed, and the bench weighs %d. Leave some at home first, here or in the file.',
+                    $packed, Limit::FiltersPacked->most(),
+                )))->at('kit');
             }
 
             return $count;

@@ -11,6 +11,7 @@ use GentlePour\Kit\ColourCast;
 use GentlePour\Kit\Filter as KitFilter;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\Mount;
+use GentlePour\Limit;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -36,6 +37,9 @@ final class Filter extends Model
     /** @use HasFactory<FilterFactory> */
     use HasFactory;
 
+    /** Said of one that cannot be packed. */
+    public const FULL = 'as many filters are packed as the bench weighs. Leave another at home first.';
+
     /** @var list<string> */
     protected $fillable = [
         'name', 'kind', 'mount', 'marking', 'stops', 'lightest_stops', 'measured_stops', 'measured_on', 'edge',
@@ -48,6 +52,12 @@ final class Filter extends Model
         'stops' => 'float', 'lightest_stops' => 'float', 'measured_stops' => 'float', 'thread_mm' => 'float',
         'cast_red' => 'float', 'cast_blue' => 'float', 'measured_on' => 'date',
     ];
+
+    /** Whether as many are packed as the core's bag takes. */
+    public static function fillTheBag(): bool
+    {
+        return self::query()->where('packed', true)->count() >= Limit::FiltersPacked->most();
+    }
 
     /** @throws InvalidValue when the core cannot make something of it */
     public function assertUsable(): void

@@ -29,7 +29,7 @@ final readonly class Bag
     ) {
         Limit::Slots->check($slots, 'holder.slots');
         Limit::FiltersPacked->check(count($filters), 'filters');
-        $names = array_map(static fn (Filter $f): string => mb_strtolower($f->name), $filters);
+        $names = array_map(static fn (Filter $f): string => self::plainName($f->name), $filters);
         if (count(array_unique($names)) !== count($names)) {
             throw (new InvalidValue('Two filters share a name; give each its own.'))->at('filters');
         }
@@ -88,11 +88,17 @@ final readonly class Bag
         return false;
     }
 
+    /** By which pieces of kit are told apart: whatever the case in which a name is written, and without the blanks around it. */
+    public static function plainName(string $name): string
+    {
+        return mb_strtolower(trim($name));
+    }
+
     /** @throws InvalidValue when no filter has that name */
     public function filter(string $name): Filter
     {
         foreach ($this->filters as $filter) {
-            if (mb_strtolower($filter->name) === mb_strtolower(trim($name))) {
+            if (self::plainName($filter->name) === self::plainName($name)) {
                 return $filter;
             }
         }

@@ -39,7 +39,7 @@ final class FirstKitRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'camera' => ['bail', 'required', 'string', 'max:60', Rule::unique('cameras', 'name')],
+            'camera' => ['bail', 'required', 'string', 'max:60', new NewName(KitPiece::Camera)],
             'sensor' => ['required', Rule::enum(SensorSize::class)],
             'iso_base' => ['bail', 'required', new CoreValue(Iso::parse(...))],
             'focal_min_mm' => ['bail', 'required', new Quantity(Limit::FocalLength, 'The shortest focal length')],
@@ -58,7 +58,7 @@ final class FirstKitRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => 'This is needed.', 'unique' => 'There is one of that name already.',
+            'required' => 'This is needed.',
             Enum::class => 'This is not one of the choices.',
             'max' => 'This is too long.',
         ];

@@ -9,7 +9,7 @@ use App\Models\Filter;
 use App\Models\Lens;
 use GentlePour\InvalidValue;
 
-/** Keeps a piece of kit, once the core agrees that its values go together. */
+/** Keeps a piece of kit, once the core agrees that its values go together. A filter too many to be packed stays at home. */
 final class KeepKit
 {
     /**
@@ -21,6 +21,9 @@ final class KeepKit
     {
         $record->fill($values);
         $record->assertUsable();
+        if ($record instanceof Filter && ! $record->exists && Filter::fillTheBag()) {
+            $record->packed = false;
+        }
         $record->save();
     }
 }

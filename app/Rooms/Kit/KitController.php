@@ -51,7 +51,9 @@ final class KitController
 
         $slots($request->slots());
 
-        return redirect()->route('kit')->with('done', $record->name.' is in the kit.');
+        $atHome = $record instanceof Filter && $record->packed === false ? ', and stays at home: '.Filter::FULL : '.';
+
+        return redirect()->route('kit')->with('done', $record->name.' is in the kit'.$atHome);
     }
 
     public function update(KitRequest $request, KitPiece $item, int $id, KeepKit $keep, CountSlots $slots): RedirectResponse
@@ -74,6 +76,9 @@ final class KitController
     /** One press: packed or left at home. */
     public function pack(Filter $filter): RedirectResponse
     {
+        if (! $filter->packed && Filter::fillTheBag()) {
+            return redirect()->route('kit')->with('problem', $filter->name.' stays at home: '.Filter::FULL);
+        }
         $filter->update(['packed' => ! $filter->packed]);
 
         return redirect()->route('kit')->with('done', $filter->name.($filter->packed ? ' is packed.' : ' stays at home.'));

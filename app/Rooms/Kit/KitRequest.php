@@ -32,9 +32,7 @@ final class KitRequest extends FormRequest
     public function rules(): array
     {
         $id = $this->route('id');
-        $name = [
-            'bail', 'required', 'string', 'max:60', Rule::unique($this->piece()->table(), 'name')->ignore(is_string($id) ? $id : null),
-        ];
+        $name = ['bail', 'required', 'string', 'max:60', new NewName($this->piece(), is_string($id) ? $id : null)];
 
         return ['name' => $name] + match ($this->piece()) {
             KitPiece::Camera => self::cameraRules(),
@@ -53,7 +51,6 @@ final class KitRequest extends FormRequest
             'measured_on.*' => 'Write the day like 2026-11-25.',
             Enum::class => 'This is not one of the choices.',
             'in' => 'This is not one of the choices.',
-            'unique' => 'There is one of that name already.',
             'pixels_wide.*' => 'A whole number of pixels from 500 to 50000, or nothing.',
             'max' => 'This is too long.',
         ];

@@ -9,6 +9,7 @@ use App\Models\Camera;
 use App\Models\Carry;
 use App\Models\Filter;
 use App\Models\Lens;
+use GentlePour\Kit\Bag;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\Mount;
 use Illuminate\Support\Facades\DB;
@@ -31,10 +32,11 @@ final readonly class StartKit
             ($this->keep)(
                 new Lens, ['name' => $taken ? $first->lens['name'].' of '.$first->camera['name'] : $first->lens['name']] + $first->lens,
             );
-            if ($first->marking !== '') {
-                Filter::query()->firstOrCreate(['name' => $first->marking], [
-                    'kind' => FilterKind::NeutralDensity, 'marking' => $first->marking, 'stops' => $first->stops, 'mount' => $first->mount,
-                    'packed' => true,
+            $marking = Bag::plainName($first->marking);
+            if ($marking !== '' && Filter::query()->pluck('name')->doesntContain(static fn (string $n): bool => Bag::plainName($n) === $marking)) {
+                ($this->keep)(new Filter, [
+                    'name' => $first->marking, 'kind' => FilterKind::NeutralDensity, 'marking' => $first->marking, 'stops' => $first->stops,
+                    'mount' => $first->mount, 'packed' => true,
                 ]);
             }
             $carry = Carry::read($this->settings->read(Carry::SETTING))->withRelease($first->release);

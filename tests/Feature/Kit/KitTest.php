@@ -305,3 +305,48 @@ it('sends a person without a lens to the first kit, and one with a bench out of 
     $this->get('/bench')->assertRedirect('/kit/first');
     $this->get('/bench/better')->assertStatus(422);
 });
+
+it('tells names apart whatever their case, as the bag does', function (): void {
+    $six = Filter::query()->where('name', 'Six')->firstOrFail();
+    $sent = ['kind' => 'nd', 'marking' => '6 stops', 'mount' => 'slot'];
+
+    foreach (['six', ' SIX ', 'Six'] as $name) {
+        $this->post('/kit/filter', ['name' => $name] + $sent)->assertSessionHasErrors(['name' => 'There is one of that name already.']);
+    }
+    $this->put("/kit/filter/{$six->id}", ['name' => 'SIX'] + $sent)->assertSessionHasNoErrors();
+    expect($six->refresh()->name)->toBe('SIX');
+    $this->post('/kit/first', ['camera' => mb_strtoupper((string) Camera::query()->value('name'))])->assertSessionHasErrors('camera');
+    $this->get('/bench')->assertOk();
+});
+
+it('takes a piece of a file for the one that it has, whatever the case of its name', function (): void {
+    $count = Filter::query()->count();
+    $piece = ['name' => 'sIX', 'kind' => 'nd', 'marking' => '6 stops', 'stops' => 6, 'mount' => 'slot'];
+    $file = json_encode(['format' => 'gentle-pour-kit-1', 'cameras' => [], 'lenses' => [], 'filters' => [$piece, ['name' => 'Élan'] + $piece, ['name' => 'éLAN', 'stops' => 7] + $piece]]);
+    $this->post('/kit/file', ['kit' => UploadedFile::fake()->createWithContent('kit.json', (string) $file)])->assertSessionHasNoErrors();
+
+    expect(Filter::query()->count())->toBe($count + 1)->and(Filter::query()->where('name', 'éLAN')->value('stops'))->toEqual(7);
+    $this->get('/bench')->assertOk();
+});
+
+it('packs sixty filters and says so of the next', function (): void {
+    $packed = Filter::query()->where('packed', true)->count();
+    foreach (range($packed + 1, 60) as $i) {
+        Filter::query()->create(['name' => "Spare {$i}", 'kind' => 'nd', 'marking' => '6 stops', 'stops' => 6, 'mount' => 'slot', 'packed' => true]);
+    }
+    $this->post('/kit/filter', ['name' => 'One more', 'kind' => 'nd', 'marking' => '6 stops', 'mount' => 'slot'])
+        ->assertSessionHas('done', 'One more is in the kit, and stays at home: as many filters are packed as the bench weighs. Leave another at home first.');
+    $more = Filter::query()->where('name', 'One more')->firstOrFail();
+    expect($more->packed)->toBeFalse();
+
+    $this->followingRedirects()->put("/kit/filter/{$more->id}/packed")->assertSee('One more stays at home');
+    expect($more->refresh()->packed)->toBeFalse();
+
+    $file = json_encode(['format' => 'gentle-pour-kit-1', 'cameras' => [], 'lenses' => [], 'filters' => [['name' => 'From a file', 'kind' => 'nd', 'stops' => 6, 'mount' => 'slot', 'packed' => true]]]);
+    $this->post('/kit/file', ['kit' => UploadedFile::fake()->createWithContent('kit.json', (string) $file)])->assertSessionHasErrors('kit');
+    expect(Filter::query()->where('name', 'From a file')->exists())->toBeFalse();
+
+    $this->put('/kit/filter/'.Filter::query()->where('name', 'Spare 60')->value('id').'/packed');
+    $this->put("/kit/filter/{$more->id}/packed")->assertSessionHas('done', 'One more is packed.');
+    $this->get('/bench')->assertOk();
+});
