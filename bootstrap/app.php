@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Household\HealthController;
 use App\Household\OnePress;
 use App\Household\OnlyText;
 use App\Household\OwnHost;
@@ -13,12 +14,14 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Middleware\SetCacheHeaders;
 use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Validation\ValidationException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
-        health: '/up',
+        // Outside of sessions: it has to answer where nothing can be written.
+        then: static fn () => Route::get('/up', HealthController::class)->middleware(OwnHost::class)->name('up'),
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);

@@ -33,7 +33,8 @@ final readonly class StartKit
                 new Lens, ['name' => $taken ? $first->lens['name'].' of '.$first->camera['name'] : $first->lens['name']] + $first->lens,
             );
             $marking = Bag::plainName($first->marking);
-            if ($marking !== '' && Filter::query()->pluck('name')->doesntContain(static fn (string $n): bool => Bag::plainName($n) === $marking)) {
+            $has = Filter::query()->pluck('name')->contains(static fn (string $name): bool => Bag::plainName($name) === $marking);
+            if ($marking !== '' && ! $has) {
                 ($this->keep)(new Filter, [
                     'name' => $first->marking, 'kind' => FilterKind::NeutralDensity, 'marking' => $first->marking, 'stops' => $first->stops,
                     'mount' => $first->mount, 'packed' => true,

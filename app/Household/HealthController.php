@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Household;
+
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Throwable;
+
+/** Whether the application can be relied on now: what is not well is found by trying it, not by asking whether the process answers. */
+final class HealthController
+{
+    private const MUST_BE_WRITABLE = ['framework/sessions', 'framework/cache', 'framework/views', 'logs'];
+
+    public function __invoke(): Response
+    {
+        $problems = [...self::ofDatabase(), ...self::ofStorage()];
+
+        return response()->view('errors.up', ['problems' => $problems], $problems === [] ? 200 : 503);
+    }
+
+    /** @return list<string> in words, none when the database opens, is whole and takes what is written */
+    private static function ofDatabase(): array
+    {
+        try {
+            $said = DB::selectOne('pragma quick_check(1)');
+            if (! is_object($said) || ($said->quick_check ?? null) !== 'ok') {
+                return ['The database is damaged.'];
+            }
+            DB::table('settings')->count();
+        } catch (Throwable) {
+            return ['The database cannot be read.'];
+        }
+        try {
+            DB::beginTransaction();
+            DB::table('settings')->updateOrInsert(['key' => 'health'], ['value' => '{}']);
+        } catch (Throwable) {
+            return ['The database cannot be written to.'];
+        } finally {
+            DB::rollBack();
+        }
+
+        return [];
+    }
+
+    /** @return list<string> in words, none when what the application keeps beside the database can be written */
+    private static function ofStorage(): array
+    {
+        $closed = array_filter(self::MUST_BE_WRITABLE, static fn (string $folder): bool => ! is_writable(storage_path($folder)));
+
+        return array_values(array_map(static fn (string $folder): string => "The folder storage/{$folder} cannot be written to.", $closed));
+    }
+}
