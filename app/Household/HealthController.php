@@ -17,7 +17,11 @@ final class HealthController
     {
         $problems = [...self::ofDatabase(), ...self::ofStorage()];
 
-        return response()->view('errors.up', ['problems' => $problems], $problems === [] ? 200 : 503);
+        $said = $problems === []
+            ? ['Well: the database opens, is whole and can be written to; so can the folders beside it.'] : ['Not well.', ...$problems];
+
+        // Plain text: a page would have to be written to a folder first.
+        return response(implode("\n", $said)."\n", $problems === [] ? 200 : 503, ['Content-Type' => 'text/plain; charset=utf-8']);
     }
 
     /** @return list<string> in words, none when the database opens, is whole and takes what is written */

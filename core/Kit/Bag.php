@@ -94,6 +94,17 @@ final readonly class Bag
         return mb_strtolower(trim($name));
     }
 
+    /** A name that no filter in the bag has, for one that is weighed beside them. */
+    public function freeName(string $name): string
+    {
+        $taken = array_map(static fn (Filter $f): string => self::plainName($f->name), $this->filters);
+        while (in_array(self::plainName($name), $taken, true)) {
+            $name .= '’';
+        }
+
+        return $name;
+    }
+
     /** @throws InvalidValue when no filter has that name */
     public function filter(string $name): Filter
     {

@@ -54,12 +54,12 @@ final class Averaging
     private static function fewestOf(Question $q, ?Way $nearest): ?int
     {
         $longest = $nearest?->shutter->seconds;
-        if ($longest === null || $longest >= $q->target->min->seconds || $q->bag->camera->reciprocity !== 1.0) {
+        if ($longest === null || $longest >= $q->target->min->seconds || $q->bag->camera->reciprocity !== 1.0 || ! self::hasTimeFor($q)) {
             return null;
         }
         $fewest = (int) ceil($q->target->best->seconds / $longest - 1e-9);
         for ($frames = max(2, $fewest); $frames <= min(Limit::FramesAveraged->most(), $fewest + self::MORE); $frames++) {
-            if (BackSolver::best($q->with(FrameMean::of($q->target, $frames))) !== null && self::hasTimeFor($q)) {
+            if (BackSolver::best($q->with(FrameMean::of($q->target, $frames))) !== null) {
                 return $frames;
             }
         }

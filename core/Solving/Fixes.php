@@ -188,12 +188,9 @@ final class Fixes
 
     private static function plain(Question $q, int $stops): Filter
     {
-        $name = 'new';
-        while (in_array($name, array_map(static fn (Filter $f): string => mb_strtolower($f->name), $q->bag->filters), true)) {
-            $name .= '’';
-        }
-
-        return Filter::of($name, FilterKind::NeutralDensity, $q->bag->holderFits() ? Mount::Slot : Mount::Thread, Stops::of($stops));
+        return Filter::of(
+            $q->bag->freeName('new'), FilterKind::NeutralDensity, $q->bag->holderFits() ? Mount::Slot : Mount::Thread, Stops::of($stops),
+        );
     }
 
     /** The same as if a ring or an adapter carried it. */

@@ -42,7 +42,7 @@ final class Improvements
         foreach (self::STRENGTHS as $stops) {
             if (! self::hasNear($bag, $atHome, $stops)) {
                 $new = Filter::of(
-                    self::freeName($bag, $stops), FilterKind::NeutralDensity, $bag->slots > 0 ? Mount::Slot : Mount::Thread,
+                    $bag->freeName("new {$stops} stops"), FilterKind::NeutralDensity, $bag->slots > 0 ? Mount::Slot : Mount::Thread,
                     Stops::of($stops),
                 );
                 $found[] = [
@@ -88,15 +88,5 @@ final class Improvements
         }
 
         return false;
-    }
-
-    private static function freeName(Bag $bag, int $stops): string
-    {
-        $name = "new {$stops} stops";
-        while (in_array($name, array_map(static fn (Filter $f): string => mb_strtolower($f->name), $bag->filters), true)) {
-            $name .= '’';
-        }
-
-        return $name;
     }
 }
