@@ -7,7 +7,7 @@ declare(strict_types=1);
 $path = urldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
 $file = __DIR__.'/../public'.$path;
 if ($path !== '/' && ! str_contains($path, '..') && is_file($file) && ! str_ends_with($path, '.php')) {
-    $type = ['css' => 'text/css; charset=utf-8', 'js' => 'text/javascript; charset=utf-8', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'ico' => 'image/x-icon', 'json' => 'application/json', 'txt' => 'text/plain; charset=utf-8'][pathinfo($path, PATHINFO_EXTENSION)] ?? null;
+    $type = ['css' => 'text/css; charset=utf-8', 'js' => 'text/javascript; charset=utf-8', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'ico' => 'image/x-icon', 'json' => 'application/json', 'webmanifest' => 'application/manifest+json', 'png' => 'image/png', 'txt' => 'text/plain; charset=utf-8'][pathinfo($path, PATHINFO_EXTENSION)] ?? null;
     if ($type === null) {
         return false;
     }

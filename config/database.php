@@ -12,7 +12,8 @@ return [
             'foreign_key_constraints' => true,
             'busy_timeout' => 5000,
             'journal_mode' => 'WAL',
-            'synchronous' => 'NORMAL',
+            // What was answered is on the disk, also when the battery dies the moment after.
+            'synchronous' => 'FULL',
         ],
     ],
 ];

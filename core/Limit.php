@@ -25,6 +25,7 @@ enum Limit
     case OpticalDensity;
     case Transmittance;
     case LightDrift;
+    case LightChange;
     case BetweenReadings;
     case HighlightBias;
     case Correction;
@@ -93,6 +94,7 @@ enum Limit
     case StandLevel;
     case Margin;
     case WalkMinutes;
+    case TravelMinutes;
     case SurgeHeight;
     case SwellPeriod;
     case ForeshoreSlope;
@@ -117,6 +119,7 @@ enum Limit
             self::OpticalDensity => Bounds::of('An optical density', 0, 9),
             self::Transmittance => Bounds::of('A transmittance', 0.000001, 100, '%'),
             self::LightDrift => Bounds::of('The drift of the light', -3, 3, 'stops a minute'),
+            self::LightChange => Bounds::of('A change of the light', -12, 12, 'stops'),
             self::BetweenReadings => Bounds::of('The time between two readings', 0.5, 120, 'min'),
             self::HighlightBias => Bounds::of('The highlight bias', -5, 5, 'stops'),
             self::Correction => Bounds::of('The correction', -20, 20, 'stops'),
@@ -184,6 +187,7 @@ enum Limit
             self::TideRatio => Bounds::of('The ratio of heights', -1, 10),
             self::StandLevel => Bounds::of('The level', -5, 60, 'm'),
             self::Margin => Bounds::of('The margin', 0, 10, 'm'),
+            self::TravelMinutes => Bounds::of('The way there', 0, 1440, 'min'),
             self::WalkMinutes => Bounds::of('The minutes to pack and walk', 0, 600, 'min'),
             self::SurgeHeight => Bounds::of('The wave height', 0, 20, 'm'),
             self::SwellPeriod => Bounds::of('The wave period', 1, 30, 's'),

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Files\Backup\Backups;
+use App\Household\Invited;
 use App\Household\UndoController;
 use App\Rooms\Almanac\WindowController;
 use App\Rooms\Bench\BenchController;
@@ -13,10 +15,15 @@ use App\Rooms\Kit\NeedsKit;
 use App\Rooms\Learned\TasteController;
 use App\Rooms\Log\FrameController;
 use App\Rooms\Outings\OutingController;
+use App\Rooms\Outlook\CalendarFeed;
 use App\Rooms\Outlook\OutlookController;
 use App\Rooms\Places\MarkController;
 use App\Rooms\Places\PlaceController;
 use App\Rooms\Places\SubjectController;
+use App\Rooms\Settings\BackupController;
+use App\Rooms\Settings\BinController;
+use App\Rooms\Settings\EnterController;
+use App\Rooms\Settings\FeedController;
 use App\Rooms\Settings\UnitsController;
 use App\Rooms\Shoot\ShootController;
 use App\Rooms\Shoot\ShotListController;
@@ -31,13 +38,24 @@ Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, Va
     Route::get('/places/stations', [PlaceController::class, 'stations'])->name('places.stations');
     Route::get('/scene', [PictureController::class, 'recipe'])->name('scene');
     Route::get('/water/heard', [WaterController::class, 'heard'])->name('water.heard');
+    Route::get('/calendar/{secret}.ics', CalendarFeed::class)->name('calendar')->where('secret', '[A-Za-z0-9]{40}')
+        ->withoutMiddleware(Invited::class);
     Route::get('/kit/marking', [KitController::class, 'marking'])->name('kit.marking');
 });
 
+$enter = Route::withoutMiddleware([Invited::class])->middleware('throttle:enter')->controller(EnterController::class);
+$enter->group(static function (): void {
+    Route::get('/enter', 'show')->name('enter')->withoutMiddleware('throttle:enter');
+    Route::post('/enter', 'enter');
+    Route::post('/leave', 'leave')->name('leave');
+});
+Route::put('/settings/passcode', [EnterController::class, 'renew'])->name('passcode')->middleware('throttle:enter');
+
 Route::get('/', OutlookController::class)->name('outlook');
-Route::post('/undo/{drop}', UndoController::class)->name('undo')->whereNumber('drop');
+Route::post('/undo/{drop}', UndoController::class)->name('undo')->where('drop', '[0-9]{1,15}');
 
 Route::get('/places', [PlaceController::class, 'index'])->name('places');
+Route::get('/places.gpx', [PlaceController::class, 'waypoints'])->name('places.gpx');
 Route::get('/places/new', [PlaceController::class, 'create'])->name('places.create');
 Route::post('/places', [PlaceController::class, 'store'])->name('places.store');
 Route::get('/places/{place}', [PlaceController::class, 'show'])->name('places.show');
@@ -58,7 +76,18 @@ Route::delete('/marks/{mark}', [MarkController::class, 'destroy'])->name('marks.
 Route::post('/marks/{mark}/sightings', [MarkController::class, 'sight'])->name('marks.sight');
 Route::delete('/sightings/{sighting}', [MarkController::class, 'forget'])->name('sightings.destroy');
 Route::post('/places/{place}/outings', [OutingController::class, 'store'])->name('outings.store');
-Route::delete('/outings/{outing}', [OutingController::class, 'destroy'])->name('outings.destroy');
+Route::controller(OutingController::class)->prefix('/outings/{outing}')->name('outings.')->group(function (): void {
+    Route::get('/', 'show')->name('show');
+    Route::put('/', 'update')->name('update');
+    Route::delete('/', 'destroy')->name('destroy');
+    Route::get('/outing.ics', 'calendar')->name('calendar');
+    Route::post('/compositions', 'compose')->name('compose');
+    Route::put('/packing', 'pack')->name('pack');
+    Route::put('/packing/own', 'own')->name('own');
+    Route::put('/close', 'close')->name('close');
+});
+Route::put('/compositions/{composition}/move', [OutingController::class, 'move'])->name('compositions.move');
+Route::delete('/compositions/{composition}', [OutingController::class, 'leaveOut'])->name('compositions.destroy');
 
 Route::get('/windows', [WindowController::class, 'index'])->name('windows');
 Route::get('/windows.ics', [WindowController::class, 'calendar'])->name('windows.ics');
@@ -69,6 +98,7 @@ Route::put('/bench/release', [BenchController::class, 'release'])->name('bench.r
 Route::get('/bench/better', [BenchController::class, 'better'])->name('bench.better');
 Route::get('/compare', [PictureController::class, 'compare'])->name('compare')->middleware(NeedsKit::class);
 
+Route::get('/water.csv', [WaterController::class, 'table'])->name('water.csv');
 Route::get('/water', [WaterController::class, 'index'])->name('water');
 Route::delete('/water/measurements/{measurement}', [WaterController::class, 'destroy'])->name('water.destroy');
 Route::put('/water/taste/{kind}', [TasteController::class, 'update'])->name('water.taste');
@@ -85,6 +115,7 @@ Route::put('/shoot/{frame}/steps', [ShootController::class, 'steps'])->name('sho
 Route::post('/shoot/{frame}/again', [ShootController::class, 'again'])->name('shoot.again');
 Route::put('/shoot/{frame}/open', [ShootController::class, 'opened'])->name('shoot.open');
 
+Route::get('/log.csv', [FrameController::class, 'table'])->name('log.csv');
 Route::get('/log', [FrameController::class, 'index'])->name('log');
 Route::get('/log/{frame}', [FrameController::class, 'show'])->name('log.show');
 Route::put('/log/{frame}', [FrameController::class, 'judge'])->name('log.judge');
@@ -100,6 +131,19 @@ Route::get('/card.csv', [CardController::class, 'table'])->name('card.csv');
 
 Route::get('/settings', [UnitsController::class, 'show'])->name('settings');
 Route::put('/settings', [UnitsController::class, 'update'])->name('settings.update');
+Route::get('/settings/deleted', BinController::class)->name('bin');
+Route::post('/settings/calendar', [FeedController::class, 'renew'])->name('feed.renew');
+Route::delete('/settings/calendar', [FeedController::class, 'end'])->name('feed.end');
+Route::get('/schemas/backup/{kind}.json', [BackupController::class, 'schema'])->name('backup.schema')->where('kind', '[a-z_]{1,20}');
+Route::prefix('/settings/backup')->name('backup')->controller(BackupController::class)->group(static function (): void {
+    Route::get('/', 'index');
+    Route::post('/', 'receive')->name('.receive');
+    Route::post('/take', 'take')->name('.take');
+    Route::post('/download', 'download')->name('.download');
+    Route::get('/{backup}', 'show')->name('.show')->where('backup', Backups::NAME);
+    Route::get('/{backup}.zip', 'file')->name('.file')->where('backup', Backups::NAME);
+    Route::post('/{backup}', 'restore')->name('.restore')->where('backup', Backups::NAME);
+});
 
 Route::get('/kit', [KitController::class, 'index'])->name('kit');
 Route::put('/kit/release', [KitController::class, 'release'])->name('kit.release');

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Files\Backup\BackupFile;
 use GentlePour\InvalidValue;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use PHPUnit\Framework\Assert;
@@ -9,9 +10,21 @@ use Tests\Browser\Support\BrowserTestCase;
 use Tests\TestCase;
 
 require_once __DIR__.'/cases.php';
+require_once __DIR__.'/backups.php';
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
 pest()->extend(BrowserTestCase::class)->in('Browser');
+// Backups go to a folder of their own.
+pest()->beforeEach(function (): void {
+    $this->folder = sys_get_temp_dir().'/gentle-pour-backups-'.bin2hex(random_bytes(6));
+    mkdir($this->folder);
+    config(['backups.folder' => $this->folder.'/kept']);
+    $this->written = function (string $name = 'backup'): string {
+        app(BackupFile::class)->write($path = "{$this->folder}/{$name}.zip");
+
+        return $path;
+    };
+})->afterEach(fn () => exec('rm -rf '.escapeshellarg($this->folder)))->in('Feature/Settings');
 
 /** Within so many stops, on the base-two logarithm. */
 expect()->extend('toBeWithinStops', function (float $expected, float $stops) {

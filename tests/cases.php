@@ -339,3 +339,11 @@ function shippedStation(string $id): Station
 
     return StationDocument::station(Fields::ofJson($lines[$id]), shippedStation(...));
 }
+
+/** @return list<string> the steps that stand ticked on its page, in their order */
+function ticked(object $test, App\Models\Frame $frame): array
+{
+    preg_match_all('/name="done\[\]" value="(\w+)"[^>]* checked/', (string) $test->get("/shoot/{$frame->id}")->getContent(), $ticked);
+
+    return $ticked[1];
+}

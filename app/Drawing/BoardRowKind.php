@@ -11,4 +11,5 @@ enum BoardRowKind: string
     case Light = 'light';
     case Hold = 'hold';
     case Outing = 'outing';
+    case Schedule = 'schedule';
 }

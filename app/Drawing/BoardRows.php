@@ -7,7 +7,7 @@ namespace App\Drawing;
 use GentlePour\Planning\HoldStep;
 use GentlePour\Tide\LevelSpan;
 
-/** Lays out the rows under the day board's curve: each level mark, what light alone gives, the hold plan, outings. */
+/** Lays out the rows under the day board's curve: each level mark, what light alone gives, the hold plan, a schedule, outings. */
 final readonly class BoardRows
 {
     private const NAME_LETTERS = 24;
@@ -54,6 +54,11 @@ final readonly class BoardRows
         if ($scene->wanted !== '') {
             $rows[] = ['no filter', BoardRowKind::Light, $this->plain($scene->withoutFilter)];
             $rows[] = ['hold '.$scene->wanted, BoardRowKind::Hold, $this->held($scene->hold)];
+        }
+        if ($scene->schedule !== []) {
+            $rows[] = ['schedule', BoardRowKind::Schedule, array_map(
+                fn (array $one): Bar => $this->bar($one[0], $one[1], $one[2], null), $scene->schedule,
+            )];
         }
         if ($scene->outings !== []) {
             $rows[] = ['outing', BoardRowKind::Outing, $this->plain($scene->outings)];

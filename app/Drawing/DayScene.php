@@ -28,6 +28,7 @@ final readonly class DayScene
      * @param  string  $wanted  the look that is wanted of the light, in words; empty where nothing is asked
      * @param  list<array{float, float}>  $withoutFilter  when the light alone gives it
      * @param  list<HoldStep>  $hold
+     * @param  list<array{float, float, string}>  $schedule  from, to and what is done in it
      * @param  string  $gradEdge  of the graduated filter that suits the horizon: soft or hard
      */
     public function __construct(
@@ -46,6 +47,7 @@ final readonly class DayScene
         public array $withoutFilter = [],
         public array $hold = [],
         public string $gradEdge = '',
+        public array $schedule = [],
     ) {
         $this->from = (float) $midnight->getTimestamp();
         $this->to = (float) $midnight->modify('+1 day')->getTimestamp();
@@ -61,9 +63,21 @@ final readonly class DayScene
 
     public function withGetOff(?GetOff $getOff): self
     {
+        return $this->with($getOff, $this->schedule);
+    }
+
+    /** @param  list<array{float, float, string}>  $schedule */
+    public function withSchedule(array $schedule): self
+    {
+        return $this->with($this->getOff, $schedule);
+    }
+
+    /** @param  list<array{float, float, string}>  $schedule */
+    private function with(?GetOff $getOff, array $schedule): self
+    {
         return new self(
             $this->place, $this->zone, $this->midnight, $this->facingDeg, $this->tide, $this->observer, $this->sky, $this->light, $getOff,
-            $this->marks, $this->outings, $this->wanted, $this->withoutFilter, $this->hold, $this->gradEdge,
+            $this->marks, $this->outings, $this->wanted, $this->withoutFilter, $this->hold, $this->gradEdge, $schedule,
         );
     }
 }

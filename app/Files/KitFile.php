@@ -15,8 +15,6 @@ use GentlePour\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use JsonException;
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Validator;
 use stdClass;
 
 /** The kit as one JSON document, by the published schema. */
@@ -120,17 +118,9 @@ final readonly class KitFile
         } catch (JsonException $e) {
             throw (new InvalidValue('This is not JSON: '.lcfirst($e->getMessage()).'.'))->at('kit');
         }
-        $result = (new Validator)->validate($document, self::schema());
-        $error = $result->error();
-        if ($error !== null) {
-            $found = (new ErrorFormatter)->format($error, false);
-            $where = (string) array_key_first($found);
-            $said = is_string($found[$where] ?? null) ? $found[$where] : 'it does not fit';
-            throw (
-                new InvalidValue(
-                    sprintf('Not a kit by the schema, at %s: %s.', $where === '/' ? 'the top' : $where, rtrim(lcfirst($said), '.')),
-                )
-            )->at('kit');
+        $fault = Schema::fault($document, self::schema());
+        if ($fault !== null) {
+            throw (new InvalidValue('Not a kit by the schema, '.$fault))->at('kit');
         }
 
         return $document instanceof stdClass ? $document : throw (new InvalidValue('A kit is one JSON object.'))->at('kit');

@@ -11,21 +11,27 @@ use GentlePour\Limit;
 use GentlePour\Tide\TableCurve;
 use GentlePour\Tide\TideEvent;
 use GentlePour\Time\Instant;
+use InvalidArgumentException;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
+use Sabre\VObject\Parameter;
 use Sabre\VObject\ParseException;
 use Sabre\VObject\Property;
 use Sabre\VObject\Property\ICalendar\DateTime;
 use Sabre\VObject\Reader;
+use Sabre\VObject\TimeZoneUtil;
 
 /** A table of high and low waters as people paste it: lines of date, time, height and, if they like, H or L; or iCalendar events. */
 final class TideTable
 {
     private const MOST_LINES = 6000;
 
-    /** Date, time, height and, if they like, high or low. */
-    private const LINE = '/^(\d{4}-\d{2}-\d{2})[T,;\s]+(\d{1,2}:\d{2})(?::\d{2})?[,;\s]+(-?\d+(?:[.,]\d+)?)\s*m?[,;\s]*'
-        .'(h|l|high|low|hw|lw)?[a-z ]*$/i';
+    /** Longer than this is no line of a table, and no summary of a water. */
+    private const LONGEST = 200;
+
+    /** Date, time, with its offset if they like, height and, if they like, high or low. */
+    private const LINE = '/^(\d{4}-\d{2}-\d{2})[T,;\s]+(\d{1,2}:\d{2})(?::\d{2})?\s*(Z|[+-]\d{2}:\d{2})?[,;\s]+(-?\d+(?:[.,]\d+)?)'
+        .'\s*m?[,;\s]*(h|l|high|low|hw|lw)?[a-z ]*$/i';
 
     private const SUMMARY = '/(high|low)\D*(-?\d+(?:\.\d+)?)\s*m\b/i';
 
@@ -56,7 +62,9 @@ final class TideTable
     private static function lines(string $written, DateTimeZone $zone): array
     {
         $rows = [];
-        foreach (array_slice((array) preg_split('/\R/', trim($written)), 0, self::MOST_LINES) as $number => $line) {
+        $lines = (array) preg_split('/\R/', trim($written));
+        self::checkNumber(count($lines), 'lines');
+        foreach ($lines as $number => $line) {
             $line = trim((string) $line);
             if ($line === '' || str_starts_with($line, '#') || ($number === 0 && preg_match('/\d/', $line) !== 1)) {
                 continue;
@@ -74,15 +82,15 @@ final class TideTable
     /** @return array{float, float, string} */
     private static function line(string $line, DateTimeZone $zone): array
     {
-        if (preg_match(self::LINE, $line, $m) !== 1) {
+        if (strlen($line) > self::LONGEST || preg_match(self::LINE, $line, $m) !== 1) {
             throw new InvalidValue(
                 InvalidValue::quoted($line).' cannot be read; write date, time and metres, like 2026-10-18, 05:42, 4.9, H.',
             );
         }
 
         return [
-            Instant::parse($m[1].'T'.str_pad($m[2], 5, '0', STR_PAD_LEFT), $zone), self::height(Decimal::read($m[3])),
-            strtoupper(substr($m[4] ?? '', 0, 1)),
+            self::instant($m[1].'T'.str_pad($m[2], 5, '0', STR_PAD_LEFT), $m[3], $zone), self::height(Decimal::read($m[4])),
+            strtoupper(substr($m[5] ?? '', 0, 1)),
         ];
     }
 
@@ -98,10 +106,15 @@ final class TideTable
             throw new InvalidValue('The calendar cannot be read: '.lcfirst(rtrim($e->getMessage(), '.')).'.');
         }
         $rows = [];
-        foreach ($calendar instanceof VCalendar ? array_slice($calendar->select('VEVENT'), 0, self::MOST_LINES) : [] as $number => $event) {
-            $rows[] = self::event($event, $zone) ?? throw new InvalidValue(
-                'Event '.((int) $number + 1).' of the calendar has no start or no summary like “High water 4.9 m”.',
-            );
+        $events = $calendar instanceof VCalendar ? array_values($calendar->select('VEVENT')) : [];
+        self::checkNumber(count($events), 'events');
+        foreach ($events as $number => $event) {
+            try {
+                $rows[] = self::event($event, $zone)
+                    ?? throw new InvalidValue('there is no start or no summary like “High water 4.9 m”.');
+            } catch (InvalidValue $e) {
+                throw new InvalidValue('Event '.($number + 1).' of the calendar: '.$e->getMessage());
+            }
         }
 
         return $rows;
@@ -114,12 +127,55 @@ final class TideTable
             ? [$event->select('DTSTART')[0] ?? null, $event->select('SUMMARY')[0] ?? null]
             : [null, null];
         if (! $start instanceof DateTime || ! $start->hasTime() || ! $summary instanceof Property
-            || preg_match(self::SUMMARY, (string) $summary, $m) !== 1) {
+            || preg_match(self::SUMMARY, mb_substr((string) $summary, 0, self::LONGEST), $m) !== 1) {
             return null;
         }
-        $at = $start->getDateTime($zone)->format('Y-m-d\TH:i:sP');
+        $tzid = $start->parameters()['TZID'] ?? null;
+        $named = $tzid instanceof Parameter ? self::zone((string) $tzid->getValue(), $event) : $zone;
+        $raw = $start->getRawMimeDirValue();
+        $written = (string) preg_replace('/^(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d).*$/s', '$1-$2-$3T$4:$5:$6', $raw);
+        $offset = str_ends_with($raw, 'Z') ? 'Z' : '';
 
-        return [Instant::parse($at, $zone), self::height((float) $m[2]), strtoupper($m[1][0])];
+        return [self::instant($written, $offset, $named), self::height((float) $m[2]), strtoupper($m[1][0])];
+    }
+
+    /** @throws InvalidValue when nobody knows the zone: taken for another it would be off by hours */
+    private static function zone(string $named, VEvent $event): DateTimeZone
+    {
+        $calendar = $event->parent;
+        try {
+            return TimeZoneUtil::getTimeZone($named, $calendar instanceof VCalendar ? $calendar : null, true);
+        } catch (InvalidArgumentException) {
+            throw new InvalidValue('its time zone, '.InvalidValue::quoted($named).', is not known.');
+        }
+    }
+
+    /**
+     * @param  string  $offset  as written, or nothing: then it is by the clocks of the zone
+     *
+     * @throws InvalidValue when the clocks skip it
+     */
+    private static function instant(string $local, string $offset, DateTimeZone $zone): float
+    {
+        $unix = Instant::parse($local.$offset, $zone);
+        if ($offset === '' && ! str_starts_with(Instant::write($unix, $zone), $local)) {
+            throw new InvalidValue(sprintf(
+                'the clocks of %s skip %s. Write it with its offset, like %s, or shift the table to summer time.',
+                $zone->getName(), str_replace('T', ' ', $local), str_replace('T', ' ', $local).'Z',
+            ));
+        }
+
+        return $unix;
+    }
+
+    private static function checkNumber(int $count, string $what): void
+    {
+        if ($count > self::MOST_LINES) {
+            throw new InvalidValue(sprintf(
+                'The table has %s %s, and %s are kept at the most: some years. Send a shorter one.', number_format($count), $what,
+                number_format(self::MOST_LINES),
+            ));
+        }
     }
 
     private static function height(float $heightM): float

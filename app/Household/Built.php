@@ -17,6 +17,14 @@ final class Built
         return '/build/'.($this->files[$name] ?? $name);
     }
 
+    /** Another one whenever anything that was built is. */
+    public function version(): string
+    {
+        $this->files ??= self::read();
+
+        return substr(hash('sha256', implode('|', $this->files)), 0, 16);
+    }
+
     /** @return array<string, string> */
     private static function read(): array
     {

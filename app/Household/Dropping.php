@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Household;
 
 use App\Models\Drop;
+use App\Models\Filter;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\RedirectResponse;
@@ -15,8 +16,8 @@ use Illuminate\Http\RedirectResponse;
  */
 final class Dropping
 {
-    /** How many drops can be undone; older ones are forgotten. */
-    private const KEPT = 50;
+    /** So long a drop can be undone; then it is forgotten. */
+    public const DAYS = 30;
 
     /** @var list<array{string, array<string, mixed>}> */
     private array $rows = [];
@@ -58,12 +59,14 @@ final class Dropping
     public function undo(Drop $drop): void
     {
         $this->database->transaction(function () use ($drop): void {
+            $packed = Filter::packedIds();
             foreach ($drop->rows as [$table, $row]) {
                 $table === 'settings' ? $this->putBack($row) : $this->database->table($table)->insert($row);
             }
             foreach ($drop->links as [$table, $id, $column, $to]) {
                 $this->database->table($table)->where('id', $id)->whereNull($column)->update([$column => $to]);
             }
+            Filter::leaveTheRestAtHome($packed);
             $drop->delete();
         });
     }
@@ -77,7 +80,7 @@ final class Dropping
     private function keep(): int
     {
         $drop = Drop::query()->create(['rows' => $this->rows, 'links' => $this->links]);
-        Drop::query()->where('id', '<=', $drop->id - self::KEPT)->delete();
+        Drop::query()->where('created_at', '<', now()->subDays(self::DAYS))->delete();
 
         return $drop->id;
     }

@@ -11,11 +11,9 @@ use Throwable;
 /** Whether the application can be relied on now: what is not well is found by trying it, not by asking whether the process answers. */
 final class HealthController
 {
-    private const MUST_BE_WRITABLE = ['framework/sessions', 'framework/cache', 'framework/views', 'logs'];
-
     public function __invoke(): Response
     {
-        $problems = [...self::ofDatabase(), ...self::ofStorage()];
+        $problems = [...self::ofDatabase(), ...Folders::closed()];
 
         $said = $problems === []
             ? ['Well: the database opens, is whole and can be written to; so can the folders beside it.'] : ['Not well.', ...$problems];
@@ -46,13 +44,5 @@ final class HealthController
         }
 
         return [];
-    }
-
-    /** @return list<string> in words, none when what the application keeps beside the database can be written */
-    private static function ofStorage(): array
-    {
-        $closed = array_filter(self::MUST_BE_WRITABLE, static fn (string $folder): bool => ! is_writable(storage_path($folder)));
-
-        return array_values(array_map(static fn (string $folder): string => "The folder storage/{$folder} cannot be written to.", $closed));
     }
 }

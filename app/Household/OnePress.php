@@ -22,7 +22,7 @@ final class OnePress
             return $next($request);
         }
         $session = $request->session();
-        $press = sha1(serialize([$request->method(), $request->fullUrl(), $request->post()]));
+        $press = self::of($request);
         [$last, $at, $to] = array_pad((array) $session->get('press', []), 3, null);
         if ($last === $press && is_string($to) && is_numeric($at) && self::now() - (float) $at < self::MOMENT_S) {
             $session->reflash();
@@ -35,6 +35,23 @@ final class OnePress
         }
 
         return $answer;
+    }
+
+    /** Whether this very form was the last that was sent here and kept, and when, in seconds; null where it was another. */
+    public static function sentBefore(Request $request): ?float
+    {
+        [$last, $at] = array_pad($request->hasSession() ? (array) $request->session()->get('press', []) : [], 2, null);
+
+        return $last === self::of($request) && is_numeric($at) ? (float) $at : null;
+    }
+
+    private static function of(Request $request): string
+    {
+        $without = [OneRecord::FIELD => true];
+
+        $sent = [array_diff_key($request->query(), $without), array_diff_key($request->post(), $without)];
+
+        return sha1(serialize([$request->method(), $request->url(), $sent]));
     }
 
     private static function now(): float

@@ -24,15 +24,32 @@ final class AsFramePlan implements CastsAttributes
     /** @param  array<string, mixed>  $attributes */
     public function get(Model $model, string $key, mixed $value, array $attributes): FramePlan
     {
-        $document = json_decode(is_string($value) ? $value : '', true);
-
-        return FramePlan::read(new Fields(self::named(resolve(Sentences::class)->back(is_array($document) ? $document : []))));
+        return self::read(is_string($value) ? $value : '');
     }
 
     /** @param  array<string, mixed>  $attributes */
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        return self::written(resolve(Sentences::class)->away($value?->toArray() ?? []));
+        return self::kept($value?->toArray() ?? []);
+    }
+
+    /** @return array<string, mixed> the document as it was before it was kept */
+    public static function document(string $kept): array
+    {
+        return self::read($kept)->toArray();
+    }
+
+    /** @param  array<string, mixed>  $document */
+    public static function kept(array $document): string
+    {
+        return self::written(resolve(Sentences::class)->away($document));
+    }
+
+    private static function read(string $kept): FramePlan
+    {
+        $document = json_decode($kept, true);
+
+        return FramePlan::read(new Fields(self::named(resolve(Sentences::class)->back(is_array($document) ? $document : []))));
     }
 
     /** @param  array<array-key, mixed>  $document */

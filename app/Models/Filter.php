@@ -59,6 +59,26 @@ final class Filter extends Model
         return self::query()->where('packed', true)->count() >= Limit::FiltersPacked->most();
     }
 
+    /**
+     * What came in on top of a full bag stays at home.
+     *
+     * @param  list<int>  $packedBefore  numbers of those that were packed before it came
+     * @return int how many stay
+     */
+    public static function leaveTheRestAtHome(array $packedBefore): int
+    {
+        $came = self::query()->where('packed', true)->whereKeyNot($packedBefore)->orderBy('id')->pluck('id')->all();
+        $atHome = array_slice($came, max(0, (int) Limit::FiltersPacked->most() - count($packedBefore)));
+
+        return self::query()->whereKey($atHome)->update(['packed' => false]);
+    }
+
+    /** @return list<int> */
+    public static function packedIds(): array
+    {
+        return array_values(self::query()->where('packed', true)->pluck('id')->all());
+    }
+
     /** @throws InvalidValue when the core cannot make something of it */
     public function assertUsable(): void
     {

@@ -7,6 +7,7 @@ namespace App\Models;
 use Database\Factories\FrameFactory;
 use GentlePour\Documents\FramePlan;
 use GentlePour\Exposure\ShutterTime;
+use GentlePour\Exposure\SteppedLight;
 use GentlePour\Exposure\Stops;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\WaterKind;
@@ -36,6 +37,7 @@ use Illuminate\Support\Carbon;
  * @property list<string> $steps_done
  * @property Carbon|null $opened_at
  * @property float|null $open_s
+ * @property string|null $light_changes while it was open, as the core writes them
  * @property BlurVerdict|null $blur
  * @property Carbon|null $judged_at when the blur was judged
  * @property int|null $exposure_thirds
@@ -56,7 +58,7 @@ final class Frame extends Model
     /** @var list<string> */
     protected $fillable = [
         'place_id', 'subject_id', 'after_frame_id', 'water_kind', 'look', 'inputs', 'plan', 'middle_s', 'exact_s', 'planned_s',
-        'correction_stops', 'steps_done', 'opened_at', 'open_s', 'blur', 'judged_at', 'exposure_thirds', 'note',
+        'correction_stops', 'steps_done', 'opened_at', 'open_s', 'light_changes', 'blur', 'judged_at', 'exposure_thirds', 'note',
         'shot_list_id', 'list_place', 'role',
     ];
 
@@ -88,6 +90,12 @@ final class Frame extends Model
         return $this->belongsTo(ShotList::class);
     }
 
+    /** @return list<string> what a copy of it has of its own: the name for life, which the database gives */
+    public function uniqueIds(): array
+    {
+        return ['uid'];
+    }
+
     public function isTaken(): bool
     {
         return $this->open_s !== null;
@@ -103,6 +111,11 @@ final class Frame extends Model
             $this->blur,
             $this->exposure_thirds,
         );
+    }
+
+    public function light(): SteppedLight
+    {
+        return SteppedLight::read($this->light_changes ?? '');
     }
 
     public function exactLabel(): string

@@ -7,9 +7,13 @@ namespace App\Providers;
 use App\Devices\Feeds;
 use App\Devices\SimulatedBuoy;
 use App\Devices\SimulatedWeather;
+use App\Files\Backup\BackupFile;
+use App\Files\Backup\Backups;
 use App\Forms\Written;
+use App\Household\AsSeen;
 use App\Household\Built;
 use App\Household\Door;
+use App\Household\OneRecord;
 use App\Household\Settings;
 use App\Household\Subjects;
 use App\Household\Tab;
@@ -21,12 +25,18 @@ use App\Tide\StationCatalogue;
 use GentlePour\Motion\WaterBody;
 use GentlePour\Outing\Cautions;
 use GentlePour\Units;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Application;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View as Views;
 use Illuminate\Support\ServiceProvider;
+use LogicException;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -36,7 +46,15 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(StationCatalogue::class);
+        $this->app->bind(StatefulGuard::class, static function (Application $app): StatefulGuard {
+            $guard = $app->make('auth')->guard('web');
+
+            return $guard instanceof StatefulGuard ? $guard : throw new LogicException('The guard keeps no session.');
+        });
         $this->app->bind(Feeds::class, static fn (): Feeds => new Feeds(['buoy' => new SimulatedBuoy, 'weather' => new SimulatedWeather]));
+        $this->app->bind(Backups::class, static fn (Application $app): Backups => new Backups(
+            $app->make(BackupFile::class), is_string($folder = config('backups.folder')) ? $folder : '',
+        ));
         $this->app->bind(
             Units::class, static fn (Application $app): Units => Units::read($app->make(Settings::class)->read(UnitsController::SETTING)),
         );
@@ -54,10 +72,17 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // Five tries a minute from one address, thirty from all: at that pace the passcode stands for a hundred million years.
+        RateLimiter::for('enter', static fn (Request $request): array => [
+            Limit::perMinute(30)->by('all'), Limit::perMinute(5)->by((string) $request->ip()),
+        ]);
         Model::shouldBeStrict();
         // No record has a number beyond these digits, and none of them is too large to be one.
         Route::pattern('id', '[0-9]{1,15}');
-        Views::share(['write' => new Written, 'built' => new Built]);
+        Views::share([
+            'write' => new Written, 'built' => new Built, 'asSeen' => AsSeen::of(...),
+            'formKey' => static fn (): string => OneRecord::key(resolve('request'), resolve(ConnectionInterface::class)),
+        ]);
         Views::composer('components.layout', static function (View $view): void {
             $here = $view->getData()['here'] ?? '';
             $tab = Tab::tryFrom(is_string($here) ? $here : '');

@@ -6,6 +6,8 @@ namespace GentlePour\Documents;
 
 use GentlePour\InvalidValue;
 use GentlePour\Measuring\CrestRhythm;
+use GentlePour\Motion\Look;
+use GentlePour\Motion\LookBand;
 use GentlePour\Outing\Step;
 
 /**
@@ -14,8 +16,8 @@ use GentlePour\Outing\Step;
  */
 final readonly class FramePlan
 {
-    /** Version 1 was written without saying so. */
-    public const VERSION = 1;
+    /** Version 1 was written without saying so; version 2 knows where all looks of the water lie, and whether the camera takes its time. */
+    public const VERSION = 2;
 
     /**
      * @param  float  $middleS  of its look, whatever was aimed at
@@ -25,6 +27,8 @@ final readonly class FramePlan
      * @param  list<Step>  $steps
      * @param  list<string>  $cautions
      * @param  string|null  $purpose  of a frame of a list
+     * @param  list<LookBand>  $looks  of this water as it was framed; none in version 1
+     * @param  bool  $noiseInCamera  whether the camera is busy for as long again after the frame
      * @param  string|null  $guess  what stood for a measurement that was not made
      */
     public function __construct(
@@ -46,6 +50,8 @@ final readonly class FramePlan
         public array $cautions,
         public ?string $purpose = null,
         public ?string $guess = null,
+        public array $looks = [],
+        public bool $noiseInCamera = false,
     ) {
     }
 
@@ -79,6 +85,8 @@ final readonly class FramePlan
             $in->texts('cautions'),
             $in->has('purpose') ? $in->text('purpose') : null,
             $in->has('guess') ? $in->text('guess') : null,
+            self::looks($in),
+            $in->flagOr('noise_in_camera', false),
         );
     }
 
@@ -103,7 +111,42 @@ final readonly class FramePlan
             'cautions' => $this->cautions,
             'purpose' => $this->purpose,
             'guess' => $this->guess,
+            'looks' => self::looksToArray($this->looks),
+            'noise_in_camera' => $this->noiseInCamera,
         ];
+    }
+
+    /**
+     * Each look begins where the one before it ends; glass has no end.
+     *
+     * @return list<LookBand>
+     */
+    private static function looks(Fields $in): array
+    {
+        $looks = [];
+        $from = null;
+        foreach ($in->has('looks') ? $in->numbersByName('looks') : [] as $name => $to) {
+            $looks[] = new LookBand(Look::tryFrom($name) ?? throw $in->refusal('looks', "“{$name}” is no look."), $from, $to);
+            $from = $to;
+        }
+
+        return $looks === [] ? [] : [...$looks, new LookBand(Look::Glass, $from, null)];
+    }
+
+    /**
+     * @param  list<LookBand>  $looks
+     * @return array<string, float>|null by name, where each ends
+     */
+    private static function looksToArray(array $looks): ?array
+    {
+        $ends = [];
+        foreach ($looks as $band) {
+            if ($band->maxS !== null) {
+                $ends[$band->look->value] = $band->maxS;
+            }
+        }
+
+        return $ends === [] ? null : $ends;
     }
 
     private static function rhythm(Fields $in): CrestRhythm

@@ -16,6 +16,16 @@ final readonly class ObservationFiles
 {
     private const LINES_AT_MOST = 200000;
 
+    private const COLUMNS_AT_MOST = 200;
+
+    /** A longer line is none of a table of figures. */
+    private const LONGEST_LINE = 10000;
+
+    private const NINES = '/^9{2,4}(\.[09]+)?$/';
+
+    /** What stands for a value that is missing. */
+    private const MISSING = ['' => true, 'MM' => true, 'NaN' => true, 'null' => true, '-' => true];
+
     /** Column names, lower case, to what they mean; as the buoys' format, forecasts and people write them. */
     private const COLUMNS = [
         'wvht' => 'significantHeightM', 'hs' => 'significantHeightM', 'significant_height_m' => 'significantHeightM',
@@ -55,7 +65,7 @@ final readonly class ObservationFiles
     }
 
     /**
-     * @param  array<string, string>  $files  contents by name
+     * @param  array<array-key, string>  $files  contents by name; PHP makes a number of a name that is one
      *
      * @throws InvalidValue when no file has a line of column names that can be used
      */
@@ -64,19 +74,9 @@ final readonly class ObservationFiles
         $byTime = [];
         $bad = [];
         foreach ($files as $name => $text) {
-            $lines = explode("\n", str_replace(["\r\n", "\r", "\u{FEFF}"], ["\n", "\n", ''], $text));
-            if (count($lines) > self::LINES_AT_MOST) {
-                throw (
-                    new InvalidValue(
-                        sprintf('“%s” has more than %s lines; send the part that matters.', $name, number_format(self::LINES_AT_MOST)),
-                    )
-                )->at('files');
-            }
-            [$found, $unread] = self::readOne($lines, $name);
-            foreach ($found as $observation) {
+            foreach (self::readOne($text, (string) $name, $bad) as $observation) {
                 $byTime[(int) $observation->unix] = $observation;
             }
-            array_push($bad, ...$unread);
         }
         if ($files !== [] && $byTime === [] && $bad === []) {
             throw (new InvalidValue('There is no observation in it.'))->at('files');
@@ -108,16 +108,22 @@ final readonly class ObservationFiles
     }
 
     /**
-     * @param  list<string>  $lines
-     * @return array{list<Observation>, list<array{file: string, line: int, reason: string, text: string}>}
+     * @param  list<array{file: string, line: int, reason: string, text: string}>  $bad  lines that cannot be read are added
+     * @return iterable<Observation>
+     *
+     * @throws InvalidValue when its columns are not known, or it is longer than is read
      */
-    private static function readOne(array $lines, string $file): array
+    private static function readOne(string $text, string $file, array &$bad): iterable
     {
-        $names = null;
-        $factors = [];
+        $names = $columns = null;
+        $factors = $at = $days = [];
         $separator = null;
-        $found = $bad = [];
-        foreach ($lines as $i => $line) {
+        foreach (self::lines($text) as $i => $line) {
+            if ($i >= self::LINES_AT_MOST) {
+                throw (new InvalidValue(
+                    sprintf('“%s” has more than %s lines; send the part that matters.', $file, number_format(self::LINES_AT_MOST)),
+                ))->at('files');
+            }
             if (trim($line) === '') {
                 continue;
             }
@@ -128,6 +134,7 @@ final readonly class ObservationFiles
                     static fn (string $n): string => $n === 'mm' ? 'mn' : mb_strtolower($n), self::cells(ltrim($line, "# \t"), $separator),
                 );
                 self::checkNames($names, $separator, $file);
+                $at = array_flip($names);
 
                 continue;
             }
@@ -136,30 +143,64 @@ final readonly class ObservationFiles
 
                 continue;
             }
+            $columns ??= self::columns($names, $factors);
             try {
-                $found[] = self::observation($names, self::cells($line, $separator), $factors, $separator === null);
+                if (strlen($line) > self::LONGEST_LINE) {
+                    throw new InvalidValue('It is longer than any line of a table.');
+                }
+                $cells = self::cells($line, $separator);
+                if (count($cells) < count($names)) {
+                    throw new InvalidValue(sprintf('It has %d columns where %d are named.', count($cells), count($names)));
+                }
+                $values = self::values($columns, $cells, $separator === null);
+                yield new Observation(self::instant($at, $cells, $days), ...$values);
             } catch (InvalidValue $e) {
                 $bad[] = [
                     'file' => $file, 'line' => $i + 1, 'reason' => $e->getMessage(), 'text' => mb_strimwidth(trim($line), 0, 120, '…'),
                 ];
             }
         }
+    }
 
-        return [$found, $bad];
+    /** @return iterable<int, string> one by one: a file may be large */
+    private static function lines(string $text): iterable
+    {
+        $encoding = match (true) {
+            str_starts_with($text, "\xFF\xFE") => 'UTF-16LE',
+            str_starts_with($text, "\xFE\xFF") => 'UTF-16BE',
+            default => null,
+        };
+        if ($encoding !== null) {
+            $text = mb_convert_encoding($text, 'UTF-8', $encoding);
+        }
+        $from = str_starts_with($text, "\xEF\xBB\xBF") ? 3 : 0;
+        for ($length = strlen($text); $from <= $length; $from = $end + 1) {
+            $end = $from + strcspn($text, "\r\n", $from);
+            yield substr($text, $from, $end - $from);
+            if (substr($text, $end, 2) === "\r\n") {
+                $end++;
+            }
+        }
     }
 
     /** @return list<string> */
     private static function cells(string $line, ?string $separator): array
     {
+        if ($separator === null) {
+            return explode(' ', trim((string) preg_replace('/\s+/', ' ', $line)));
+        }
+
         return array_map(
-            static fn (?string $cell): string => trim((string) $cell),
-            $separator === null ? explode(' ', (string) preg_replace('/\s+/', ' ', trim($line))) : str_getcsv($line, $separator, '"', ''),
+            static fn (?string $cell): string => trim((string) $cell), str_getcsv($line, $separator, '"', ''),
         );
     }
 
     /** @param  list<string>  $names */
     private static function checkNames(array $names, ?string $separator, string $file): void
     {
+        if (count($names) > self::COLUMNS_AT_MOST) {
+            throw (new InvalidValue("“{$file}” names more columns than any table of observations has."))->at('files');
+        }
         $timed = $separator === null
             ? array_diff(['mm', 'dd', 'hh'], $names) === [] && preg_match('/^(#?yy(yy)?)$/', $names[0] ?? '') === 1
             : array_intersect(self::TIMES, $names) !== [];
@@ -189,68 +230,81 @@ final readonly class ObservationFiles
     }
 
     /**
-     * @param  list<string>  $names
-     * @param  list<string>  $cells
-     * @param  array<string, float>  $factors
+     * The columns that say something, in their order.
      *
-     * @throws InvalidValue when the line cannot be read
+     * @param  list<string>  $names
+     * @param  array<string, float>  $factors
+     * @return list<array{int, string, string, float, float, float}> place, name, meaning, factor, least and most
      */
-    private static function observation(array $names, array $cells, array $factors, bool $byColumn): Observation
+    private static function columns(array $names, array $factors): array
     {
-        if (count($cells) < count($names)) {
-            throw new InvalidValue(sprintf('It has %d columns where %d are named.', count($cells), count($names)));
-        }
-        $row = array_combine($names, array_slice($cells, 0, count($names)));
-        $values = [];
-        foreach ($row as $name => $cell) {
+        $columns = [];
+        foreach ($names as $i => $name) {
             $meaning = self::COLUMNS[$name] ?? null;
-            if ($meaning === null || isset($values[$meaning]) || self::isMissing($cell, $byColumn, self::BOUNDS[$meaning][1])) {
+            if ($meaning !== null) {
+                [$least, $most] = self::BOUNDS[$meaning];
+                $columns[] = [$i, strtoupper($name), $meaning, $factors[$name] ?? 1.0, (float) $least, (float) $most];
+            }
+        }
+
+        return $columns;
+    }
+
+    /**
+     * MM is a value that is missing in the buoys' newest files; in their yearly ones a run of nines, as wide as its column and beyond what
+     * the column can hold: 99.00 is no height, and 9999.0 no pressure, but 99 is a direction and 999.0 a pressure.
+     *
+     * @param  list<array{int, string, string, float, float, float}>  $columns
+     * @param  list<string>  $cells
+     * @return non-empty-array<string, float> by meaning; of two columns that mean the same the first that says something
+     *
+     * @throws InvalidValue when the line cannot be read, or says nothing
+     */
+    private static function values(array $columns, array $cells, bool $byColumn): array
+    {
+        $values = [];
+        foreach ($columns as [$i, $name, $meaning, $factor, $least, $most]) {
+            $cell = $cells[$i];
+            if (isset($values[$meaning]) || isset(self::MISSING[$cell])
+                || ($byColumn && str_starts_with($cell, '99') && (float) $cell > $most && preg_match(self::NINES, $cell) === 1)) {
                 continue;
             }
             if (! is_numeric($cell)) {
-                throw new InvalidValue(sprintf('%s cannot be %s.', strtoupper($name), InvalidValue::quoted($cell)));
+                throw new InvalidValue(sprintf('%s cannot be %s.', $name, InvalidValue::quoted($cell)));
             }
-            $value = (float) $cell * ($factors[$name] ?? 1.0);
-            [$least, $most] = self::BOUNDS[$meaning];
+            $value = (float) $cell * $factor;
             if (! is_finite($value) || $value < $least || $value > $most) {
-                throw InvalidValue::outside(strtoupper($name), $value, $least, $most);
+                throw InvalidValue::outside($name, $value, $least, $most);
             }
             $values[$meaning] = $value;
         }
-        $observation = new Observation(self::instant($row), ...$values);
 
-        return $observation->saysAnything() ? $observation : throw new InvalidValue('Every value in it is missing.');
+        return $values !== [] ? $values : throw new InvalidValue('Every value in it is missing.');
     }
 
     /**
-     * MM in the buoys' newest files; in their yearly ones a run of nines, as wide as its column and beyond what the column can hold: 99.00
-     * is no height, and 9999.0 no pressure, but 99 is a direction and 999.0 a pressure.
-     */
-    private static function isMissing(string $cell, bool $byColumn, float $most): bool
-    {
-        return in_array($cell, ['', 'MM', 'NaN', 'null', '-'], true)
-            || ($byColumn && preg_match('/^9{2,4}(\.[09]+)?$/', $cell) === 1 && (float) $cell > $most);
-    }
-
-    /**
-     * @param  array<string, string>  $row
+     * @param  array<string, int>  $at  places of the columns by their names
+     * @param  list<string>  $cells
+     * @param  array<string, int>  $days  beginnings of days that were worked out already
      *
      * @throws InvalidValue
      */
-    private static function instant(array $row): float
+    private static function instant(array $at, array $cells, array &$days): float
     {
         foreach (self::TIMES as $name) {
-            if (isset($row[$name])) {
-                return Instant::parse($row[$name], new \DateTimeZone('UTC'));
+            if (isset($at[$name])) {
+                return Instant::parse($cells[$at[$name]], new \DateTimeZone('UTC'));
             }
         }
-        $year = (int) ($row['yy'] ?? $row['yyyy'] ?? 0);
-        [$month, $day, $hour, $minute] = [(int) $row['mm'], (int) $row['dd'], (int) $row['hh'], (int) ($row['mn'] ?? 0)];
+        $year = (int) $cells[$at['yy'] ?? $at['yyyy']];
+        [$month, $day, $hour, $minute] = [
+            (int) $cells[$at['mm']], (int) $cells[$at['dd']], (int) $cells[$at['hh']], isset($at['mn']) ? (int) $cells[$at['mn']] : 0,
+        ];
         $year += $year < 100 ? ($year < 70 ? 2000 : 1900) : 0;
         if (! checkdate($month, $day, $year) || $year < 1970 || $year > 2100 || $hour < 0 || $hour > 23 || $minute < 0 || $minute > 59) {
             throw new InvalidValue('The date and time cannot be read.');
         }
 
-        return (float) gmmktime($hour, $minute, 0, $month, $day, $year);
+        return (float) (($days["{$year}-{$month}-{$day}"] ??= (int) gmmktime(0, 0, 0, $month, $day, $year)) + 3600 * $hour + 60 * $minute);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GentlePour\Outing;
 
+use GentlePour\Csv;
 use GentlePour\Exposure\DialLabels;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Kit\Bag;
@@ -76,22 +77,12 @@ final readonly class PocketCard
         ];
         foreach ($this->rows as $row) {
             $lines[] = [$row['base'], ...array_merge(...array_map(
-                static fn (?array $cell): array => $cell === null ? ['', ''] : [$cell['label'], (string) round($cell['seconds'], 4)],
+                static fn (?array $cell): array => $cell === null ? ['', ''] : [$cell['label'], round($cell['seconds'], 4)],
                 $row['cells'],
             ))];
         }
 
-        $written = array_map(static fn (array $line): string => implode(',', array_map(self::cell(...), $line)), $lines);
-
-        return implode("\r\n", $written)."\r\n";
-    }
-
-    /** As a cell of text: what a table would take for a formula, by the name of a filter, stays text behind an apostrophe. */
-    private static function cell(string $text): string
-    {
-        $plain = preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'".$text : $text;
-
-        return preg_match('/[",\r\n]/', $plain) === 1 ? '"'.str_replace('"', '""', $plain).'"' : $plain;
+        return Csv::of($lines);
     }
 
     /**

@@ -15,33 +15,44 @@ namespace GentlePour\Sky;
  */
 final class SkyDome
 {
-    private const RINGS = 18;
+    /**
+     * What level ground receives of a sky of relative luminance 1: the integral by the sine of the altitude, for the sun at each ten
+     * degrees from the horizon to overhead. Integrated over 150 rings of equal share and 200 sectors of half the sky; between them a curve
+     * of the third degree, within a thousandth.
+     */
+    private const CLEAR = [1.9049, 2.1292, 2.3539, 2.5475, 2.7024, 2.8205, 2.9065, 2.9648, 2.9984, 3.0087];
 
-    private const SECTORS = 36;
+    private const CLOUDY = [3.8479, 4.1563, 4.5269, 4.9265, 5.3229, 5.6878, 5.9973, 6.2323, 6.3789, 6.4275];
+
+    private const OVERCAST = [7.3152, 7.3152, 7.3152, 7.3152];
+
+    private const STEP_DEG = 10.0;
+
+    private const FOUR = 4;
 
     private const GLOW_FROM_DEG = -6.0;
 
     private const GLOW_TO_DEG = -12.0;
 
-    /** @var array<int, float> the integral over the sky by whole degrees of the sun's altitude */
-    private array $integrals = [];
-
     /** @var array{float, float}|null */
     private ?array $last = null;
 
-    /** @param  array{float, float, float, float, float}  $type  a, b, c, d, e */
-    private function __construct(private readonly array $type)
+    /**
+     * @param  array{float, float, float, float, float}  $type  a, b, c, d, e
+     * @param  list<float>  $integrals  by ten degrees of the sun's altitude
+     */
+    private function __construct(private readonly array $type, private readonly array $integrals)
     {
     }
 
     /** Types 12 (clear), 7 (partly cloudy) and 1 (overcast) of the standard; from memory, checked by their closed forms in the tests. */
     public static function of(SkyCondition $sky): self
     {
-        return new self(match ($sky) {
-            SkyCondition::Clear => [-1.0, -0.32, 10.0, -3.0, 0.45],
-            SkyCondition::Hazy, SkyCondition::Cloudy => [0.0, -1.0, 5.0, -2.5, 0.3],
-            SkyCondition::Overcast, SkyCondition::Heavy => [4.0, -0.7, 0.0, -1.0, 0.0],
-        });
+        return match ($sky) {
+            SkyCondition::Clear => new self([-1.0, -0.32, 10.0, -3.0, 0.45], self::CLEAR),
+            SkyCondition::Hazy, SkyCondition::Cloudy => new self([0.0, -1.0, 5.0, -2.5, 0.3], self::CLOUDY),
+            SkyCondition::Overcast, SkyCondition::Heavy => new self([4.0, -0.7, 0.0, -1.0, 0.0], self::OVERCAST),
+        };
     }
 
     /**
@@ -64,13 +75,21 @@ final class SkyDome
         return $glow * $directed + (1 - $glow) * $lux / M_PI;
     }
 
-    /** The integral at any altitude of the sun; between whole degrees it hardly bends. The last one asked for is kept. */
+    /** The integral at any altitude of the sun, by the four of the table that are nearest (Lagrange). The last one asked for is kept. */
     private function whole(float $sunDeg): float
     {
         if ($this->last === null || $this->last[0] !== $sunDeg) {
-            $below = (int) $sunDeg;
-            $here = $this->integral($below);
-            $this->last = [$sunDeg, $here + ($sunDeg - $below) * ($this->integral(min(90, $below + 1)) - $here)];
+            $at = $sunDeg / self::STEP_DEG;
+            $first = max(0, min((int) $at - 1, count($this->integrals) - self::FOUR));
+            $sum = 0.0;
+            for ($j = $first; $j < $first + self::FOUR; $j++) {
+                $weight = 1.0;
+                for ($m = $first; $m < $first + self::FOUR; $m++) {
+                    $weight *= $m === $j ? 1.0 : ($at - $m) / ($j - $m);
+                }
+                $sum += $weight * $this->integrals[$j];
+            }
+            $this->last = [$sunDeg, $sum];
         }
 
         return $this->last[1];
@@ -85,23 +104,5 @@ final class SkyDome
         $chi = acos(max(-1.0, min(1.0, $cosine)));
 
         return (1 + $a * exp($b / $sine)) * (1 + $c * (exp($d * $chi) - exp($d * M_PI_2)) + $e * $cosine ** 2);
-    }
-
-    /** The integral of the relative luminance by the sine of the altitude over the half sphere: what level ground receives. */
-    private function integral(int $sunDeg): float
-    {
-        if (isset($this->integrals[$sunDeg])) {
-            return $this->integrals[$sunDeg];
-        }
-        $sum = 0.0;
-        for ($i = 0; $i < self::RINGS; $i++) {
-            // Rings of equal share in what they give level ground.
-            $altitude = asin(sqrt(($i + 0.5) / self::RINGS));
-            for ($j = 0; $j < self::SECTORS; $j++) {
-                $sum += $this->relative($altitude, M_PI * ($j + 0.5) / self::SECTORS, deg2rad($sunDeg));
-            }
-        }
-
-        return $this->integrals[$sunDeg] = $sum * M_PI / (self::RINGS * self::SECTORS);
     }
 }

@@ -13,8 +13,9 @@ use GentlePour\Limit;
  * Constituents of one species (once a day, twice, ...) turn at nearly the same speed. Seen from a carrier of s times the
  * mean moon's hour angle, their sum is a slowly turning arrow. It is worked out exactly, with its rate of change, every
  * thirty hours, and in between by the cubic that agrees with both: an arrow that turns by x radians in a step is off by x^4/384 of
- * its length at most, which for S2 seen from M2 is 0.2 mm in a metre. So a height costs one term
- * a species instead of one a constituent. Nodal corrections follow the date, worked out every thirty days and joined linearly.
+ * its length at most, which for S2 seen from M2 is 0.2 mm in a metre. The slope is that of the cubic, off by x^4/125 of the length a
+ * step: a third of a second in the time of a turn. So a height costs one term a species instead of one a constituent, and the slope a
+ * little more. Nodal corrections follow the date, worked out every thirty days and joined linearly.
  */
 final class HarmonicCurve implements TideCurve
 {
@@ -36,11 +37,8 @@ final class HarmonicCurve implements TideCurve
     /** @var list<int> species present, ascending */
     private array $species = [];
 
-    /** @var list<list<float>> per step and species: arrow of the height and its rate, real and imaginary */
-    private array $height = [];
-
-    /** @var list<list<float>> the same of the slope */
-    private array $slope = [];
+    /** @var list<list<float>> per step and species: the arrow's cubic over the step, 0 to 1, constant first, real and imaginary */
+    private array $cubics = [];
 
     private float $startUnix;
 
@@ -89,7 +87,7 @@ final class HarmonicCurve implements TideCurve
 
     public function heightM(float $unix): float
     {
-        return $this->meanLevelM + $this->evaluate($this->height, ($unix - $this->startUnix) / self::HOUR_S);
+        return $this->lookAt(($unix - $this->startUnix) / self::HOUR_S)[0];
     }
 
     public function events(): array
@@ -118,35 +116,27 @@ final class HarmonicCurve implements TideCurve
 
     public function turnsWithMargin(): array
     {
-        return $this->turns ??= $this->at($this->turningPoints->among($this->slopes(), self::LOOK_H, $this->slopeAt(...)));
+        return $this->turns ??= $this->at($this->turningPoints->among($this->slopes(), self::LOOK_H, $this->lookAt(...)));
     }
 
     /** @return list<TideEvent> from one hour of the samples to another */
     private function turning(float $from, float $to): array
     {
-        return $this->at($this->turningPoints->between($this->slopeAt(...), $from, $to));
+        return $this->at($this->turningPoints->between($this->lookAt(...), $from, $to));
     }
 
     /**
-     * @param  list<array{float, bool}>  $points
+     * @param  list<array{float, bool, float}>  $points
      * @return list<TideEvent>
      */
     private function at(array $points): array
     {
         $events = [];
-        foreach ($points as [$hour, $highest]) {
-            $events[] = new TideEvent(
-                $this->startUnix + self::HOUR_S * $hour, $this->meanLevelM + $this->evaluate($this->height, $hour), $highest,
-            );
+        foreach ($points as [$hour, $highest, $heightM]) {
+            $events[] = new TideEvent($this->startUnix + self::HOUR_S * $hour, $heightM, $highest);
         }
 
         return $events;
-    }
-
-    /** In m an hour. */
-    private function slopeAt(float $hour): float
-    {
-        return $this->evaluate($this->slope, $hour);
     }
 
     /**
@@ -161,14 +151,29 @@ final class HarmonicCurve implements TideCurve
         $looks = (int) (self::STEP_H / self::LOOK_H);
         $slopes = array_fill(0, $steps * $looks, 0.0);
         $d = 1 / $looks;
+        $dd = $d * $d;
+        $ddd = $dd * $d;
+        $perHour = 1 / self::STEP_H;
         foreach ($this->species as $n => $species) {
-            $turn = $species * $this->carrier * self::LOOK_H;
-            [$turnCos, $turnSin] = [cos($turn), sin($turn)];
-            for ($k = 0; $k < $steps; $k++) {
-                [$x, $x1, $x2, $x3] = self::differences($this->slope[$k], $this->slope[$k + 1], 4 * $n, $d);
-                [$y, $y1, $y2, $y3] = self::differences($this->slope[$k], $this->slope[$k + 1], 4 * $n + 1, $d);
-                $phase = $species * $this->carrier * self::STEP_H * $k;
-                [$cos, $sin] = [cos($phase), sin($phase)];
+            $w = $species * $this->carrier;
+            [$turnCos, $turnSin] = [cos($w * self::LOOK_H), sin($w * self::LOOK_H)];
+            for ($k = 0, $c = 8 * $n; $k < $steps; $k++) {
+                // The slope's arrow is Z' + i w Z, a cubic too, gone along by its three differences.
+                $cubics = $this->cubics[$k];
+                $x = $perHour * $cubics[$c + 1] - $w * $cubics[$c + 4];
+                $square = $dd * (3 * $perHour * $cubics[$c + 3] - $w * $cubics[$c + 6]);
+                $cube = -$ddd * $w * $cubics[$c + 7];
+                $x1 = $d * (2 * $perHour * $cubics[$c + 2] - $w * $cubics[$c + 5]) + $square + $cube;
+                $x3 = 6 * $cube;
+                $x2 = 2 * $square + $x3;
+                $y = $perHour * $cubics[$c + 5] + $w * $cubics[$c];
+                $square = $dd * (3 * $perHour * $cubics[$c + 7] + $w * $cubics[$c + 2]);
+                $cube = $ddd * $w * $cubics[$c + 3];
+                $y1 = $d * (2 * $perHour * $cubics[$c + 6] + $w * $cubics[$c + 1]) + $square + $cube;
+                $y3 = 6 * $cube;
+                $y2 = 2 * $square + $y3;
+                $cos = cos($w * self::STEP_H * $k);
+                $sin = sin($w * self::STEP_H * $k);
                 for ($i = $k * $looks, $end = $i + $looks; $i < $end; $i++) {
                     $slopes[$i] += $x * $cos - $y * $sin;
                     $x += $x1;
@@ -185,22 +190,6 @@ final class HarmonicCurve implements TideCurve
         }
 
         return array_slice(array_values($slopes), 0, 1 + (int) floor($this->hours / self::LOOK_H));
-    }
-
-    /**
-     * The cubic between two samples, at the first of them, and its three differences for steps of d of the way.
-     *
-     * @param  list<float>  $one
-     * @param  list<float>  $two
-     * @return array{float, float, float, float}
-     */
-    private static function differences(array $one, array $two, int $i, float $d): array
-    {
-        [$a, $b, $from, $to] = [$one[$i], $two[$i], $one[$i + 2], $two[$i + 2]];
-        $square = 3 * ($b - $a) - 2 * $from - $to;
-        $cube = 2 * ($a - $b) + $from + $to;
-
-        return [$a, $from * $d + $square * $d ** 2 + $cube * $d ** 3, 2 * $square * $d ** 2 + 6 * $cube * $d ** 3, 6 * $cube * $d ** 3];
     }
 
     public function from(): float
@@ -229,34 +218,38 @@ final class HarmonicCurve implements TideCurve
             $corrections = array_map(static fn (MeanLongitudes $at): array => $constituents->correction($harmonic->name, $at), $nodes);
             $argument = deg2rad($constituents->argument($harmonic->name, $atStart) - $harmonic->phaseDeg);
             $drift = $speed - $species * $this->carrier;
-            $most = $harmonic->amplitudeM * max(array_column($corrections, 0)) * $speed ** 2;
+            $most = $harmonic->amplitudeM * max(array_column($corrections, 0));
             [$within, $rate] = $slack[$species] ?? [0.0, 0.0];
-            $slack[$species] = [$within + $most * ($drift * self::STEP_H) ** 2 / 8, $rate + $most * abs($drift)];
-            $sums[$species] ??= array_fill(0, 6 * $samples, 0.0);
+            $slack[$species] = [
+                $within + $most * $drift ** 2 * (1 + ($speed * self::STEP_H) ** 2 / 8), $rate + $most * $speed ** 2 * abs($drift),
+            ];
+            $sums[$species] ??= array_fill(0, 4 * $samples, 0.0);
             $this->add($sums[$species], $samples, $harmonic->amplitudeM, $drift, $argument, $corrections);
         }
         $this->turningPoints = $this->bounded($sums, $slack, $samples);
         ksort($sums);
         $this->species = array_keys($sums);
-        for ($k = 0; $k < $samples; $k++) {
-            $height = $slope = [];
-            foreach ($sums as $species => $sum) {
-                $w = $species * $this->carrier;
-                [$c, $s, $dc, $ds, $ddc, $dds] = [
-                    $sum[6 * $k], $sum[6 * $k + 1], $sum[6 * $k + 2], $sum[6 * $k + 3], $sum[6 * $k + 4], $sum[6 * $k + 5],
-                ];
-                array_push($height, $c, $s, self::STEP_H * $dc, self::STEP_H * $ds);
-                array_push($slope, $dc - $w * $s, $ds + $w * $c, self::STEP_H * ($ddc - $w * $ds), self::STEP_H * ($dds + $w * $dc));
+        for ($k = 0; $k < $samples - 1; $k++) {
+            $cubics = [];
+            foreach ($sums as $sum) {
+                for ($part = 4 * $k, $end = $part + 2; $part < $end; $part++) {
+                    $apart = $sum[$part + 4] - $sum[$part];
+                    $from = self::STEP_H * $sum[$part + 2];
+                    $to = self::STEP_H * $sum[$part + 6];
+                    $cubics[] = $sum[$part];
+                    $cubics[] = $from;
+                    $cubics[] = 3 * $apart - 2 * $from - $to;
+                    $cubics[] = $from + $to - 2 * $apart;
+                }
             }
-            $this->height[] = $height;
-            $this->slope[] = $slope;
+            $this->cubics[] = $cubics;
         }
     }
 
     /**
      * How much the slope can change from step to step. A species of speed w with the arrow A changes it by the length of A'' + 2 i w A' -
-     * w^2 A at most, which lies between two steps within (d h)^2 / 8 of the greater of its ends, d the drift of each constituent; and
-     * this again by w of it and what the drifts add.
+     * w^2 A at most, of which A'' is no more than each constituent's amplitude by the square of its drift d; the rest lies between two
+     * steps within (d h)^2 / 8 of the greater of its ends. And this again by w of it and what the drifts add.
      *
      * @param  array<int, array<int, float>>  $sums
      * @param  array<int, array{float, float}>  $slack
@@ -268,11 +261,8 @@ final class HarmonicCurve implements TideCurve
             $w = $species * $this->carrier;
             [$within, $drifts] = $slack[$species];
             $before = 0.0;
-            for ($k = $i = 0; $k < $samples; $k++, $i += 6) {
-                $at = hypot(
-                    $sum[$i + 4] - 2 * $w * $sum[$i + 3] - $w * $w * $sum[$i],
-                    $sum[$i + 5] + 2 * $w * $sum[$i + 2] - $w * $w * $sum[$i + 1],
-                );
+            for ($k = $i = 0; $k < $samples; $k++, $i += 4) {
+                $at = $w * hypot(2 * $sum[$i + 3] + $w * $sum[$i], 2 * $sum[$i + 2] - $w * $sum[$i + 1]);
                 if ($k > 0) {
                     $most = max($before, $at) + $within;
                     $rates[$k - 1] += $most;
@@ -286,7 +276,7 @@ final class HarmonicCurve implements TideCurve
     }
 
     /**
-     * Adds a constituent's arrow, its rate and the rate of that, at every step. Between two nodes it turns by the same angle and grows by
+     * Adds a constituent's arrow and its rate at every step. Between two nodes it turns by the same angle and grows by
      * the same amount at each step, so that one turn is worked out and not each.
      *
      * @param  array<int, float>  $sum
@@ -294,7 +284,6 @@ final class HarmonicCurve implements TideCurve
      */
     private function add(array &$sum, int $samples, float $amplitudeM, float $drift, float $argument, array $corrections): void
     {
-        $squared = $drift * $drift;
         for ($first = $node = 0; $first < $samples; $first += self::NODES_EVERY, $node++) {
             [$f0, $u0] = $corrections[$node];
             [$f1, $u1] = $corrections[$node + 1];
@@ -303,15 +292,13 @@ final class HarmonicCurve implements TideCurve
             $phase = $argument + $drift * self::STEP_H * $first + $u0 * (M_PI / 180);
             $turn = $drift * self::STEP_H + (fmod($u1 - $u0 + 540, 360) - 180) / self::NODES_EVERY * (M_PI / 180);
             [$cos, $sin, $turnCos, $turnSin] = [cos($phase), sin($phase), cos($turn), sin($turn)];
-            for ($k = $first, $end = min($samples, $first + self::NODES_EVERY), $i = 6 * $first; $k < $end; $k++, $i += 6) {
+            for ($k = $first, $end = min($samples, $first + self::NODES_EVERY), $i = 4 * $first; $k < $end; $k++, $i += 4) {
                 $c = $a * $cos;
                 $s = $a * $sin;
                 $sum[$i] += $c;
                 $sum[$i + 1] += $s;
                 $sum[$i + 2] -= $drift * $s;
                 $sum[$i + 3] += $drift * $c;
-                $sum[$i + 4] -= $squared * $c;
-                $sum[$i + 5] -= $squared * $s;
                 $a += $grows;
                 $turned = $cos * $turnCos - $sin * $turnSin;
                 $sin = $sin * $turnCos + $cos * $turnSin;
@@ -320,22 +307,19 @@ final class HarmonicCurve implements TideCurve
         }
     }
 
-    /** @param  list<list<float>>  $samples */
-    private function evaluate(array $samples, float $hour): float
+    /** @return array{float, float} the height in m and its slope in m an hour */
+    private function lookAt(float $hour): array
     {
         $k = (int) ($hour / self::STEP_H);
         $u = $hour / self::STEP_H - $k;
-        $v = 1 - $u;
-        $b00 = (1 + 2 * $u) * $v * $v;
-        $b10 = $u * $v * $v;
-        $b01 = $u * $u * (3 - 2 * $u);
-        $b11 = -$u * $u * $v;
-        $one = $samples[$k];
-        $two = $samples[$k + 1];
+        $uu = $u * $u;
+        $perHour = 1 / self::STEP_H;
+        $cubics = $this->cubics[$k];
         $cos = cos($this->carrier * $hour);
         $sin = sin($this->carrier * $hour);
         $re = 1.0;
-        $im = $sum = 0.0;
+        $im = $slope = 0.0;
+        $height = $this->meanLevelM;
         $power = $i = 0;
         foreach ($this->species as $species) {
             for (; $power < $species; $power++) {
@@ -343,11 +327,20 @@ final class HarmonicCurve implements TideCurve
                 $im = $re * $sin + $im * $cos;
                 $re = $turned;
             }
-            $sum += $re * ($b00 * $one[$i] + $b10 * $one[$i + 2] + $b01 * $two[$i] + $b11 * $two[$i + 2])
-                - $im * ($b00 * $one[$i + 1] + $b10 * $one[$i + 3] + $b01 * $two[$i + 1] + $b11 * $two[$i + 3]);
-            $i += 4;
+            $a1 = $cubics[$i + 1];
+            $a2 = $u * $cubics[$i + 2];
+            $a3 = $uu * $cubics[$i + 3];
+            $b1 = $cubics[$i + 5];
+            $b2 = $u * $cubics[$i + 6];
+            $b3 = $uu * $cubics[$i + 7];
+            $x = $cubics[$i] + $u * ($a1 + $a2 + $a3);
+            $y = $cubics[$i + 4] + $u * ($b1 + $b2 + $b3);
+            $w = $species * $this->carrier;
+            $height += $re * $x - $im * $y;
+            $slope += $re * ($perHour * ($a1 + 2 * $a2 + 3 * $a3) - $w * $y) - $im * ($perHour * ($b1 + 2 * $b2 + 3 * $b3) + $w * $x);
+            $i += 8;
         }
 
-        return $sum;
+        return [$height, $slope];
     }
 }

@@ -22,6 +22,9 @@ final readonly class TurningPoints
 
     private const REACH_H = 0.05;
 
+    /** A step by the slope of a curve through six looks lands within half a second, while this turns by less than this share. By trial. */
+    private const LAST_TURN = 0.006;
+
     /** Two turns closer than this, a second, are none. */
     private const NO_TIME_H = 1 / 3600;
 
@@ -58,21 +61,21 @@ final readonly class TurningPoints
     }
 
     /**
-     * @param  callable(float): float  $slope  in m an hour, by the hour
-     * @return list<array{float, bool}> the hour of each, in order, and whether it is a highest
+     * @param  callable(float): array{float, float}  $look  the sum in m and its slope in m an hour, by the hour
+     * @return list<array{float, bool, float}> the hour of each, in order, whether it is a highest, and the sum there
      */
-    public function between(callable $slope, float $from, float $to): array
+    public function between(callable $look, float $from, float $to): array
     {
         $found = [];
-        [$hour, $at] = [$from, $slope($from)];
+        [$hour, $at] = [$from, $look($from)[1]];
         while ($hour < $to) {
             [$rate, $bend] = $this->bounds($hour);
             if ($rate <= 0) {
                 return [];
             }
             $next = min($to, $hour + min($this->stretchH, max(self::STRIDE * $rate / $bend, abs($at) / $rate)));
-            $atNext = $slope($next);
-            $this->search($slope, $hour, $at, $next, $atNext, $rate, $bend, $found);
+            $atNext = $look($next)[1];
+            $this->search($look, $hour, $at, $next, $atNext, $rate, $bend, $found);
             [$hour, $at] = [$next, $atNext];
         }
 
@@ -80,21 +83,22 @@ final readonly class TurningPoints
     }
 
     /**
-     * The same where the slope is known already at even hours from nought on: most turns take one look more. Through the two looks on
-     * either side of a root and one before and after a cubic is laid, whose root is within seconds, and a step by its slope ends it.
+     * The same where the slope is known already at even hours from nought on: most turns take one look more. Through the three looks
+     * on either side of a root a curve of the fifth degree is laid, whose root is within seconds, and a step by its slope ends it.
      *
      * @param  list<float>  $slopes  in m an hour
-     * @param  callable(float): float  $slope
-     * @return list<array{float, bool}>
+     * @param  callable(float): array{float, float}  $look
+     * @return list<array{float, bool, float}>
      */
-    public function among(array $slopes, float $everyH, callable $slope): array
+    public function among(array $slopes, float $everyH, callable $look): array
     {
         $found = [];
         $last = count($slopes) - 1;
         $until = -1.0;
         [$rate, $bend, $away, $apart] = [0.0, 0.0, 0.0, 0.0];
         for ($i = 0; $i < $last; $i++) {
-            [$a, $b] = [$slopes[$i], $slopes[$i + 1]];
+            $a = $slopes[$i];
+            $b = $slopes[$i + 1];
             if ($i * $everyH >= $until) {
                 [$rate, $bend] = $this->bounds($i * $everyH);
                 $until = $this->stretchH * (1 + (int) ($i * $everyH / $this->stretchH));
@@ -102,41 +106,61 @@ final readonly class TurningPoints
                 $apart = 4 * $away;
             }
             if ($a * $b > 0) {
-                if (abs($a) > $away && abs($b) > $away) {
+                if (abs($a) > $away && abs($b) > $away || abs($b - $a) > $apart) {
                     continue;
                 }
-            } elseif ($i > 0 && $i + 2 <= $last && abs($b - $a) > $apart) {
-                $hour = self::cubicRoot($slopes[$i - 1], $a, $b, $slopes[$i + 2]);
-                $step = $slope(($i + $hour[0]) * $everyH) / $hour[1] * $everyH;
-                if (abs($step) < self::LAST_STEP_H) {
-                    $found[] = [($i + $hour[0]) * $everyH - $step, $a > 0];
+            } elseif ($i > 1 && $i + 3 <= $last && abs($b - $a) > $apart) {
+                [$x, $changes] = self::rootAfter($slopes, $i);
+                $hour = ($i + $x) * $everyH;
+                [$height, $slope] = $look($hour);
+                $changes /= $everyH;
+                if (abs($slope) * $bend < self::LAST_TURN * $changes * $changes) {
+                    // The slope falls to nothing on the way, so that half of it counts.
+                    $step = $slope / $changes;
+                    $found[] = [$hour - $step, $a > 0, $height - $slope * $step / 2];
 
                     continue;
                 }
             }
-            $this->search($slope, $i * $everyH, $a, ($i + 1) * $everyH, $b, $rate, $bend, $found);
+            $this->search($look, $i * $everyH, $a, ($i + 1) * $everyH, $b, $rate, $bend, $found);
         }
 
         return $found;
     }
 
     /**
-     * Where the cubic through four even places is nought between the middle two, by three steps of Newton's rule from the chord.
+     * Where the curve through six even places is nought between the middle two, by two steps of Newton's rule from the chord. Everett's
+     * formula: each of the middle two with its second and fourth central difference.
      *
-     * @return array{float, float} the place, 0 to 1 between the middle two, and the cubic's slope there
+     * @param  list<float>  $places
+     * @param  int  $i  the third of the six
+     * @return array{float, float} the place, 0 to 1 between the middle two, and the curve's slope there, nought where it goes astray
      */
-    private static function cubicRoot(float $before, float $a, float $b, float $after): array
+    private static function rootAfter(array $places, int $i): array
     {
-        $one = ($b - $a) - ($after - 3 * $b + 3 * $a - $before) / 6 - ($b - 2 * $a + $before) / 2;
-        $two = ($b - 2 * $a + $before) / 2;
-        $three = ($after - 3 * $b + 3 * $a - $before) / 6;
+        $a = $places[$i];
+        $b = $places[$i + 1];
+        $before = $places[$i - 1] - 2 * $a + $b;
+        $after = $a - 2 * $b + $places[$i + 2];
+        $a2 = $before / 6;
+        $b2 = $after / 6;
+        $a4 = ($places[$i - 2] - 2 * $places[$i - 1] + $a - 2 * $before + $after) / 120;
+        $b4 = ($before - 2 * $after + $b - 2 * $places[$i + 2] + $places[$i + 3]) / 120;
         $x = $a / ($a - $b);
-        for ($i = 0; $i < 3; $i++) {
-            $slope = $one + $x * (2 * $two + 3 * $x * $three);
-            $x = max(0.0, min(1.0, $x - ($a + $x * ($one + $x * ($two + $x * $three))) / $slope));
+        $slope = $b - $a;
+        for ($step = 0; $step < 2; $step++) {
+            $xx = $x * $x;
+            $y = 1 - $x;
+            $yy = $y * $y;
+            $slope = $b + (3 * $xx - 1) * $b2 + (5 * $xx * ($xx - 3) + 4) * $b4
+                - $a - (3 * $yy - 1) * $a2 - (5 * $yy * ($yy - 3) + 4) * $a4;
+            if ($slope * ($b - $a) <= 0) {
+                return [$x, 0.0];
+            }
+            $x -= ($x * ($b + ($xx - 1) * ($b2 + ($xx - 4) * $b4)) + $y * ($a + ($yy - 1) * ($a2 + ($yy - 4) * $a4))) / $slope;
         }
 
-        return [$x, $one + $x * (2 * $two + 3 * $x * $three)];
+        return [max(0.0, min(1.0, $x)), $slope];
     }
 
     /** @return array{float, float} of the stretch in which an hour lies and of the next, which a stride may reach into */
@@ -150,28 +174,30 @@ final readonly class TurningPoints
     }
 
     /**
-     * @param  callable(float): float  $slope
-     * @param  list<array{float, bool}>  $found
+     * @param  callable(float): array{float, float}  $look
+     * @param  list<array{float, bool, float}>  $found
      */
     private function search(
-        callable $slope, float $a, float $atA, float $b, float $atB, float $rate, float $bend, array &$found,
+        callable $look, float $a, float $atA, float $b, float $atB, float $rate, float $bend, array &$found,
     ): void {
         $hours = $b - $a;
         $turns = $atA * $atB < 0;
-        // Half of the bend's square is what two looks on either side of a root must differ by, an eighth what one beside it must be away.
-        $sure = $turns
-            ? abs($atB - $atA) > $bend * $hours ** 2 / 2
-            : min(abs($atA), abs($atB)) > $bend * $hours ** 2 / 8 || abs($atA) >= $rate * $hours;
+        // Between two looks that differ by more than half of the bend's square the slope goes one way, and there is one root or none. Where
+        // both are of one sign there is none either if both are more than an eighth of it away.
+        $sure = abs($atB - $atA) > $bend * $hours ** 2 / 2
+            || ! $turns && (min(abs($atA), abs($atB)) > $bend * $hours ** 2 / 8 || abs($atA) >= $rate * $hours);
         if ($sure || $hours < self::NO_TIME_H) {
             if ($turns) {
-                $found[] = [RegulaFalsi::root($slope, $a, $atA, $b, $atB, self::LAST_STEP_H, self::REACH_H), $atA > 0];
+                $slope = static fn (float $hour): float => $look($hour)[1];
+                $root = RegulaFalsi::root($slope, $a, $atA, $b, $atB, self::LAST_STEP_H, self::REACH_H);
+                $found[] = [$root, $atA > 0, $look($root)[0]];
             }
 
             return;
         }
         $middle = ($a + $b) / 2;
-        $atMiddle = $slope($middle);
-        $this->search($slope, $a, $atA, $middle, $atMiddle, $rate, $bend, $found);
-        $this->search($slope, $middle, $atMiddle, $b, $atB, $rate, $bend, $found);
+        $atMiddle = $look($middle)[1];
+        $this->search($look, $a, $atA, $middle, $atMiddle, $rate, $bend, $found);
+        $this->search($look, $middle, $atMiddle, $b, $atB, $rate, $bend, $found);
     }
 }

@@ -10,6 +10,6 @@ final class DatabaseSeeder extends Seeder
 {
     public function run(): void
     {
-        $this->call([DemoKitSeeder::class, DemoCoastSeeder::class, DemoLogSeeder::class, DemoWaterSeeder::class]);
+        $this->call([DemoKitSeeder::class, DemoCoastSeeder::class, DemoLogSeeder::class, DemoWaterSeeder::class, DemoOutingSeeder::class]);
     }
 }

@@ -109,7 +109,9 @@ final class DemoCoastSeeder extends Seeder
         if ($window !== null) {
             $place->outings()->create(
                 [
-                    'starts_at' => gmdate('Y-m-d H:i:s', (int) $window->from), 'ends_at' => gmdate('Y-m-d H:i:s', (int) $window->to),
+                    // There before it begins: the water is watched first.
+                    'starts_at' => gmdate('Y-m-d H:i:s', 300 * (int) floor(($window->from - 1500) / 300)),
+                    'ends_at' => gmdate('Y-m-d H:i:s', (int) $window->to), 'travel_minutes' => 40, 'told' => 'The neighbour',
                     'note' => 'The seven posts, if the swell allows.',
                 ],
             );

@@ -1,7 +1,7 @@
 // The day board's cursor: it reads out what the server worked out for each ten minutes. A finger pushes the drawing sideways, and a tap sets
 // the cursor; a mouse drags it.
 
-const shown = (board) => [...board.querySelectorAll('svg')].find((svg) => svg.getClientRects().length) ?? board.querySelector('svg');
+const shown = (board) => [...board.querySelectorAll('svg[data-left]')].find((svg) => svg.getClientRects().length) ?? board.querySelector('svg[data-left]');
 
 const readings = new WeakMap();
 
@@ -19,7 +19,7 @@ function show(board, place) {
     const chosen = Math.max(0, Math.min(all.length - 1, place));
     const reading = all[chosen];
     board.dataset.at = String(chosen);
-    for (const svg of board.querySelectorAll('svg')) {
+    for (const svg of board.querySelectorAll('svg[data-left]')) {
         const cursor = svg.querySelector('.cursor');
         cursor.setAttribute('transform', `translate(${x(svg, chosen, all.length)} 0)`);
         cursor.setAttribute('aria-valuenow', String(chosen));

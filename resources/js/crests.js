@@ -1,5 +1,7 @@
 // Presses with the crests: times on the device's own clock, sent to the server, which says what they come to. For the bench and the water room.
 
+import { wallS } from './clock.js';
+
 const written = (list) => list.map((s) => s.toFixed(3)).join(',');
 
 export class Crests {
@@ -17,7 +19,7 @@ export class Crests {
     }
 
     press(big = false) {
-        const now = performance.now() / 1000;
+        const now = wallS();
         if (this.presses.length && now - this.presses.at(-1) > this.restartAfterS) {
             this.clear();
         }

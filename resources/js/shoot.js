@@ -1,192 +1,408 @@
-// The countdown of one frame. Time is the wall clock's difference, so it stays true when the tab sleeps or is loaded again;
-// the sound is handed to the audio clock when the shutter opens, for the same reason.
+// One frame, by one hand: the step at hand, the start, the countdown, the end. Time is the wall clock's difference, so it stays true when the tab
+// sleeps or is loaded again; what was done stays on this device until the server has said that it has it.
 
-const SOUND_HZ = [660, 880, 1100];
+import { Countdown, spoken } from './countdown.js';
+import { keepOpen, keepTaken, openFrame, sendKept, unsent } from './kept.js';
+import { END_MS, Signals, startSignals } from './signals.js';
+
 const TICK_MS = 100;
+const HOLD_MS = 1000;
+// A shorter frame is over before it could be held.
+const HELD_FROM_S = 5;
+const UNDO_S = 10;
+const MOMENT_MS = 600;
+const SLEPT_MS = 3000;
+const AGAIN_MS = 3000;
+const THIRD = 1 / 3;
 
-function spoken(seconds) {
-    const whole = Math.max(0, Math.ceil(seconds - 0.05));
-    return whole < 60 ? String(whole) : `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+const thirds = (stops) => {
+    const n = Math.round(Math.abs(stops) * 3);
+    return `${Math.floor(n / 3) || n % 3 === 0 ? Math.floor(n / 3) : ''}${['', '⅓', '⅔'][n % 3]} ${n <= 3 ? 'stop' : 'stops'}`;
+};
+
+/** The steps, one at a time, from the boxes of the whole sheet. */
+class Steps {
+    constructor(page, say) {
+        this.page = page;
+        this.say = say;
+        this.form = page.querySelector('.sheet');
+        this.boxes = [...this.form.querySelectorAll('[type=checkbox]')];
+        this.key = `steps-${JSON.parse(page.dataset.shoot).frame}`;
+        const kept = JSON.parse(localStorage.getItem(this.key) ?? 'null');
+        if (kept) {
+            this.boxes.forEach((box) => { box.checked = kept.includes(box.value); });
+            this.save();
+        }
+        const on = (name, work) => page.querySelector(`[data-step-${name}]`).addEventListener('click', work);
+        on('done', () => this.tick(this.open().slice(0, 1), true));
+        on('all', () => this.tick(this.open(), true));
+        on('back', () => this.tick(this.boxes.filter((box) => box.checked).slice(-1), false));
+        this.form.addEventListener('change', () => { this.show(); this.save(); });
+        this.form.addEventListener('submit', (event) => event.preventDefault());
+        this.show();
+    }
+
+    open() {
+        return this.boxes.filter((box) => !box.checked);
+    }
+
+    words(box) {
+        return box.closest('label').querySelector('b').textContent;
+    }
+
+    line(box) {
+        const line = document.createElement('li');
+        line.append(Object.assign(document.createElement('b'), { textContent: String(this.boxes.indexOf(box) + 1) }), ` ${this.words(box)}`);
+        return line;
+    }
+
+    tick(boxes, done) {
+        boxes.forEach((box) => { box.checked = done; });
+        this.show();
+        this.save();
+    }
+
+    show() {
+        const open = this.open();
+        const at = (name) => this.page.querySelector(`[data-step-${name}]`);
+        const now = open[0];
+        at('count').textContent = now ? `step ${this.boxes.indexOf(now) + 1} of ${this.boxes.length}` : `${this.boxes.length} steps, all done`;
+        at('now').textContent = now ? this.words(now) : 'Ready';
+        at('next').replaceChildren(...open.slice(1, 3).map((box) => this.line(box)));
+        at('pegs').replaceChildren(...this.boxes.map((box) => Object.assign(document.createElement('i'), { className: box.checked ? 'is-done' : box === now ? 'is-now' : '' })));
+        at('done').disabled = at('all').disabled = !now;
+        at('back').disabled = open.length === this.boxes.length;
+        this.page.classList.toggle('is-ready', !now);
+        const left = this.page.querySelector('[data-steps-open]');
+        left.textContent = now ? `${open.length} ${open.length === 1 ? 'step' : 'steps'} open` : '';
+        this.page.querySelector('[data-steps-else]').textContent = now ? `Left out, ${now.dataset.skipped}.` : '';
+    }
+
+    // The last state is the one that counts: it is kept here until it has arrived.
+    async save() {
+        const done = this.boxes.filter((box) => box.checked).map((box) => box.value);
+        localStorage.setItem(this.key, JSON.stringify(done));
+        const answer = await fetch(this.form.action, { method: 'POST', body: new FormData(this.form), headers: { Accept: 'application/json' }, keepalive: true }).catch(() => null);
+        if (answer?.ok && localStorage.getItem(this.key) === JSON.stringify(done)) {
+            localStorage.removeItem(this.key);
+        } else if (!answer?.ok) {
+            this.say('No answer from the server: the ticks are kept on this device.');
+        }
+    }
 }
 
-class Sound {
-    constructor() {
-        const Context = window.AudioContext || window.webkitAudioContext;
-        this.context = Context ? new Context() : null;
+/** Counts to the next crest, and to the next set, from a rhythm that was pressed, for as many waves as the server says it can be carried on. */
+class Rhythm {
+    constructor(page, rhythm) {
+        Object.assign(this, rhythm);
+        this.page = page;
+        page.querySelector('[data-beat-now]')?.addEventListener('click', () => { this.at_ms = Date.now(); this.tick(); });
     }
 
-    endIn(seconds) {
-        if (!this.context) {
-            return;
-        }
-        SOUND_HZ.forEach((hz, i) => {
-            const at = this.context.currentTime + Math.max(0, seconds) + i * 0.22;
-            const tone = this.context.createOscillator();
-            const level = this.context.createGain();
-            tone.frequency.value = hz;
-            level.gain.setValueAtTime(0.0001, at);
-            level.gain.exponentialRampToValueAtTime(0.5, at + 0.02);
-            level.gain.exponentialRampToValueAtTime(0.0001, at + 0.2);
-            tone.connect(level).connect(this.context.destination);
-            tone.start(at);
-            tone.stop(at + 0.21);
-        });
+    /** When the next one comes that leaves time to take the hand away; null when the rhythm cannot be carried on so far. */
+    nextMs(now = Date.now()) {
+        const waves = (now - this.at_ms) / 1000 / this.period_s;
+        return Math.max(1, waves) < this.sure_waves ? this.at_ms + 1000 * this.period_s * (Math.floor(waves + 0.6 / this.period_s) + 1) : null;
     }
 
-    silence() {
-        this.context?.close();
-        this.context = null;
+    tick() {
+        const next = this.nextMs();
+        const button = this.page.querySelector('[data-start-beat]');
+        button.disabled = next === null;
+        this.page.querySelector('[data-next-beat]').textContent = next === null ? 'press with one to count again' : `every ${this.period_s.toFixed(1)} s, next in ${((next - Date.now()) / 1000).toFixed(1)}`;
+        const set = this.set_at_ms && this.set_apart_s ? (this.set_at_ms - Date.now()) / 1000 : null;
+        this.page.querySelector('[data-next-set]').textContent = set === null || set < -this.set_apart_s ? '' : set > 0 ? `set in about ${spoken(set)}${set < 59.5 ? ' s' : ''}` : 'a set is due';
     }
 }
 
 class Shot {
     constructor(page) {
         this.page = page;
-        this.plannedS = Number(page.dataset.planned);
-        this.bulb = page.dataset.bulb === '1';
-        this.key = `frame-${page.dataset.frame}`;
+        this.counts = JSON.parse(page.dataset.shoot);
         this.at = (name) => page.querySelector(`[data-${name}]`);
-        this.openedAtMs = null;
-        this.warned = false;
+        this.steps = new Steps(page, (words) => this.say(words));
+        this.rhythm = this.counts.rhythm && new Rhythm(page, this.counts.rhythm);
+        this.count = null;
         this.closed = false;
+        this.changedMs = 0;
+        this.tickedMs = Date.now();
+        this.laterS = 0;
+    }
+
+    soundAgain() {
+        if (this.count && !this.closed && this.count.leftS() > 0) {
+            this.signals.endIn(this.count.leftS());
+        }
+    }
+
+    say(words) {
+        this.at('said').textContent = words;
     }
 
     start() {
-        const kept = JSON.parse(localStorage.getItem(this.key) ?? 'null');
-        if (kept?.openS) {
-            this.save(kept.openedAtMs, kept.openS);
-        } else if (kept) {
-            this.open(kept.openedAtMs);
+        const kept = openFrame();
+        if (unsent().some((one) => one.frame === this.counts.frame)) {
+            this.after(unsent().find((one) => one.frame === this.counts.frame).open_s);
+        } else if (kept?.frame === this.counts.frame) {
+            this.count = new Countdown(this.counts, kept.opened_at_ms, kept.changes);
+            this.show();
+            this.signals = new Signals();
+            this.signals.endIn(this.count.leftS());
+            // Before a touch a page that was loaded again may not sound, and its audio clock stands: what is to come is handed to it anew.
+            document.addEventListener('pointerdown', async () => { await this.signals.wake(); this.soundAgain(); }, { once: true });
+        } else {
+            this.show();
         }
-        this.at('go').addEventListener('click', () => {
-            if (this.closed) {
-                this.at('opened').submit();
-            } else if (this.openedAtMs === null) {
-                this.press();
-            } else {
-                this.close();
-            }
-        });
-        // All at once and in place: where the network is gone the page, and a running countdown with it, must stay.
-        this.page.querySelector('[name=all]').addEventListener('click', (event) => {
-            event.preventDefault();
-            const left = this.page.querySelectorAll('.sheet [type=checkbox]:not(:checked)');
-            left.forEach((box) => { box.checked = true; });
-            left[0]?.dispatchEvent(new Event('change', { bubbles: true }));
-        });
+        this.page.querySelectorAll('[data-start]').forEach((button) => button.addEventListener('click', () => this.open(Date.now() + 1000 * Number(button.dataset.start))));
+        this.at('start-beat')?.addEventListener('click', () => this.open(this.rhythm.nextMs()));
+        this.at('start-clock').addEventListener('click', () => this.open(this.clockMs()));
+        this.page.querySelectorAll('[data-later]').forEach((button) => button.addEventListener('click', () => { this.laterS = Math.max(0, this.laterS + Number(button.dataset.later)); this.tick(); }));
+        this.page.querySelectorAll('[data-sun]').forEach((button) => button.addEventListener('click', () => this.changeLight(button.dataset.sun)));
+        this.at('undo').addEventListener('click', () => this.undo());
+        this.holdToClose(this.at('close'));
         document.addEventListener('keydown', (event) => {
-            if (event.code === 'Space' && !event.target.closest('button, input, select, textarea, a')) {
+            if (event.code === 'Space' && !event.repeat && !event.target.closest('button, input, select, textarea, a')) {
                 event.preventDefault();
-                this.at('go').click();
+                this.count === null ? this.open(Date.now()) : this.pressClose();
             }
         });
         document.addEventListener('visibilitychange', () => this.keepAwake());
+        startSignals(this.at('signals'));
+        this.at('awake').textContent = 'wakeLock' in navigator
+            ? 'The screen stays on while the shutter is open.'
+            : 'This page cannot keep the screen on over plain HTTP: set the device to stay on for as long. The time is right all the same when it comes back.';
         setInterval(() => this.tick(), TICK_MS);
         this.tick();
     }
 
-    press() {
-        const skipped = [...this.page.querySelectorAll('.sheet [type=checkbox]:not(:checked)')];
-        if (skipped.length && !this.warned) {
-            this.warned = true;
-            const first = skipped[0];
-            this.at('warning').textContent = `Not ticked: ${first.closest('label').querySelector('b').textContent}${skipped.length > 1 ? ` and ${skipped.length - 1} more` : ''}. Else ${first.dataset.skipped}. Press again to go on.`;
-            this.at('warning').hidden = false;
-            return;
-        }
-        this.open(Date.now() + 1000 * Number(this.at('delay').value));
+    /** One press is one decision: what comes within a moment of the last is a trembling hand. */
+    isMoment() {
+        const again = Date.now() - this.changedMs < MOMENT_MS;
+        this.changedMs = again ? this.changedMs : Date.now();
+        return again;
+    }
+
+    /** The next full minute that leaves time to get ready, or some minutes later. */
+    clockMs() {
+        return 60_000 * Math.ceil((Date.now() + 5000) / 60_000) + 1000 * this.laterS;
     }
 
     open(atMs) {
-        this.openedAtMs = atMs;
-        localStorage.setItem(this.key, JSON.stringify({ openedAtMs: atMs }));
-        this.sound = new Sound();
-        this.sound.endIn(this.plannedS - (Date.now() - atMs) / 1000);
-        this.at('warning').hidden = true;
-        this.at('ready').hidden = true;
-        this.page.classList.add('is-running');
+        if (atMs === null || this.count !== null || this.isMoment()) {
+            return;
+        }
+        this.count = new Countdown(this.counts, atMs);
+        this.keep();
+        this.signals = new Signals();
+        this.signals.endIn(this.count.leftS());
         this.keepAwake();
+        this.show();
+        this.tick();
+        this.say(atMs > Date.now() + 500 ? `Opens in ${spoken((atMs - Date.now()) / 1000)}` : 'Open');
+    }
+
+    keep() {
+        const { openedAtMs, changes } = this.count;
+        keepOpen({ frame: this.counts.frame, page: location.pathname, opened_at_ms: openedAtMs, ends_at_ms: openedAtMs + 1000 * this.count.wholeS(), changes });
+    }
+
+    undo() {
+        this.signals.silence();
+        keepOpen(null);
+        this.count = null;
+        this.changedMs = Date.now();
+        this.show();
+        this.say('Not opened');
         this.tick();
     }
 
-    openS() {
-        return (Date.now() - this.openedAtMs) / 1000;
+    changeLight(how) {
+        const before = this.count.stops();
+        const stops = how === 'gone' ? this.counts.sun_gone_stops : how === 'back' ? 0 : before + Number(how) * THIRD;
+        if (this.count.openS() <= 0 || Math.abs(stops - before) < 0.01 || Math.abs(stops) > 12) {
+            return;
+        }
+        this.count.change(stops);
+        this.keep();
+        this.signals.endIn(this.count.leftS());
+        this.show();
+        this.tick();
+    }
+
+    /** What the light has done to the frame, and to the look. */
+    lightWords() {
+        const whole = this.count.wholeS();
+        const more = whole - this.counts.planned_s;
+        const look = this.count.look(whole);
+        const now = this.count.stops();
+        const light = now === 0 ? 'light as planned again' : `${thirds(now)} ${now < 0 ? 'darker' : 'brighter'}`;
+        if (!this.counts.bulb) {
+            const off = Math.log2(this.count.gatheredS(whole) / this.counts.planned_s);
+            return `${light}. The camera closes by itself: ${Math.abs(off) < 0.05 ? 'right all the same' : `${Math.abs(off).toFixed(1)} stops ${off < 0 ? 'too dark' : 'too bright'}`}`;
+        }
+        return `${light}: ${spoken(Math.abs(more))}${Math.abs(more) < 59.5 ? ' s' : ''} ${more >= 0 ? 'more' : 'less'} than ${spoken(this.counts.planned_s)}${look ? `, ${look}` : ''}`;
+    }
+
+    show() {
+        const running = this.count !== null && !this.closed;
+        this.page.classList.toggle('is-running', running);
+        this.page.querySelectorAll('[data-before]').forEach((part) => { part.hidden = running || this.closed; });
+        this.at('running').hidden = !running;
+        this.at('after').hidden = !this.closed;
+        const changed = running && this.count.changes.length > 0;
+        this.at('light-words').hidden = !changed;
+        if (changed) {
+            this.at('light-words').textContent = this.lightWords();
+        }
+        const stops = running ? this.count.stops() : 0;
+        this.page.querySelectorAll('[data-sun="gone"], [data-sun="back"]').forEach((button) => button.setAttribute('aria-pressed', String((button.dataset.sun === 'gone') === stops < 0)));
     }
 
     tick() {
-        this.at('clock').textContent = new Date().toLocaleTimeString('en-GB', { hour12: 'twelve' in this.at('clock').dataset });
-        if (this.openedAtMs === null || this.closed) {
+        const now = Date.now();
+        const slept = now - this.tickedMs;
+        this.tickedMs = now;
+        this.at('clock') && (this.at('clock').textContent = new Date(now).toLocaleTimeString('en-GB', { hour12: 'twelve' in this.at('clock').dataset }));
+        this.leave(now);
+        if (this.count === null) {
+            this.rhythm?.tick();
+            this.at('start-at').textContent = new Date(this.clockMs()).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+            this.at('bar').value = 0;
+            this.figure('', null);
             return;
         }
-        const open = this.openS();
-        const left = this.plannedS - open;
-        this.at('figure').textContent = open < 0 ? spoken(-open) : left > 0 ? spoken(left) : `+${spoken(-left)}`;
-        this.at('under').textContent = open < 0 ? 'until it opens: hands off' : left > 0 ? `left of ${spoken(this.plannedS)} open` : 'over time: close the shutter';
-        this.at('bar').value = Math.max(0, Math.min(1000, (1000 * open) / this.plannedS));
-        this.at('go').textContent = open < 0 ? 'Stop: not yet open' : this.bulb ? 'Close now' : 'Stopped early';
-        if (!this.bulb && left <= 0) {
-            this.finish(this.plannedS);
+        if (this.closed) {
+            return;
         }
+        const open = this.count.openS(now);
+        const left = this.count.leftS(now);
+        const whole = this.count.wholeS();
+        if (slept > SLEPT_MS && open > 0) {
+            this.say(`The screen slept for ${spoken(slept / 1000)}; the time is right.`);
+            this.soundAgain();
+        }
+        this.page.classList.toggle('is-over', left <= 0);
+        this.figure(open < 0 ? spoken(-open) : left > 0 ? spoken(left) : `+${spoken(-left)}`, open < 0 ? 'until it opens: hands off' : left > 0
+            ? `left · open ${spoken(open)} of ${spoken(whole)} · close at ${new Date(this.count.openedAtMs + 1000 * whole).toLocaleTimeString('en-GB')}`
+            : `over time: close the shutter · +${Math.log2(this.count.gatheredS(open) / this.counts.planned_s).toFixed(2)} stop`);
+        this.at('bar').value = Math.max(0, Math.min(1000, (1000 * this.count.gatheredS(Math.max(0, open))) / this.counts.planned_s));
+        const undo = this.at('undo');
+        undo.hidden = open > Math.min(UNDO_S, whole);
+        const close = this.at('close');
+        const held = open > 0 && left > 0 && whole >= HELD_FROM_S;
+        close.dataset.held = held ? '1' : '';
+        this.at('close-words').textContent = open < 0 ? 'Stop' : left <= 0 ? 'Closed' : this.counts.bulb ? 'Close now' : 'Stopped early';
+        this.at('close-small').textContent = open < 0 ? 'it is not open yet' : held ? 'hold for one second' : left <= 0 ? `now, at ${spoken(open)}` : '';
+        const due = this.signals.passed(left);
+        due !== null && this.say({ 60: 'One minute', 10: 'Ten seconds', 0: 'End' }[due] ?? String(due));
+        if (!this.counts.bulb && left <= 0) {
+            this.finish(whole);
+        }
+    }
+
+    figure(words, under) {
+        if (words && this.at('figure').textContent !== words) {
+            this.at('figure').textContent = words;
+            document.title = `${words} · Shoot`;
+        }
+        this.before ??= [this.at('figure').textContent, this.at('under').textContent];
+        if (under === null && !this.closed) {
+            [this.at('figure').textContent, this.at('under').textContent] = this.before;
+        } else if (under !== null) {
+            this.at('under').textContent = under;
+        }
+    }
+
+    leave(now) {
+        const words = this.at('leave-words');
+        const left = words ? Math.floor((1000 * Number(this.page.dataset.leave) - now) / 60_000) : null;
+        if (left !== null && left < 60) {
+            words.textContent = left < 0 ? 'past the time to leave' : `leave in ${left} min`;
+            words.classList.toggle('is-near', left < 15);
+        }
+    }
+
+    /** Early it is held for a second, so that no sleeve closes it; a press by keys or a screen reader is asked about once. */
+    holdToClose(button) {
+        let timer = null;
+        const let_go = () => { clearTimeout(timer); button.classList.remove('is-held'); };
+        button.addEventListener('pointerdown', () => {
+            if (button.dataset.held) {
+                button.classList.add('is-held');
+                timer = setTimeout(() => { let_go(); this.close(); }, HOLD_MS);
+            }
+        });
+        ['pointerup', 'pointercancel', 'pointerleave'].forEach((end) => button.addEventListener(end, let_go));
+        button.addEventListener('contextmenu', (event) => event.preventDefault());
+        button.addEventListener('click', (event) => (event.detail === 0 ? this.pressClose() : button.dataset.held || this.close()));
+    }
+
+    pressClose() {
+        if (!this.at('close').dataset.held || Date.now() - (this.askedMs ?? 0) < 3000) {
+            this.close();
+            return;
+        }
+        this.askedMs = Date.now();
+        this.say('Press once more to close early.');
     }
 
     close() {
-        const open = this.openS();
-        if (open <= 0) {
-            this.sound.silence();
-            localStorage.removeItem(this.key);
-            location.reload();
+        if (this.count === null || this.closed || this.isMoment()) {
             return;
         }
-        this.finish(open);
+        const open = this.count.openS();
+        open <= 0 ? this.undo() : this.finish(open);
     }
 
     finish(openS) {
-        this.closed = true;
-        localStorage.setItem(this.key, JSON.stringify({ openedAtMs: this.openedAtMs, openS }));
-        if (openS < this.plannedS) {
-            this.sound.silence();
+        if (openS < this.count.wholeS()) {
+            this.signals.silence();
         }
-        this.save(this.openedAtMs, openS);
+        const endedMs = this.count.openedAtMs + 1000 * openS;
+        keepTaken({ frame: this.counts.frame, opened_at_ms: this.count.openedAtMs, open_s: openS, light: this.count.written() });
+        keepOpen(null);
+        this.after(openS, endedMs);
     }
 
-    // The time stays in this device until the server has it: the log page that answers forgets it.
-    save(openedAtMs, openS) {
+    /** Kept here, then sent; the signal of the end is heard out before anything else happens. */
+    after(openS, endedMs = 0) {
         this.closed = true;
-        this.openedAtMs = openedAtMs;
-        this.at('ready').hidden = true;
-        this.at('figure').textContent = spoken(openS);
-        this.at('under').textContent = 'open time kept on this device, going to the log';
-        const form = this.at('opened');
-        form.elements.opened_at_ms.value = String(Math.round(openedAtMs));
-        form.elements.open_s.value = openS.toFixed(3);
-        this.at('go').textContent = 'Send it again';
-        form.submit();
+        this.show();
+        this.page.classList.remove('is-over');
+        this.figure(openS < 60 ? openS.toFixed(1) : spoken(openS), 'open: kept on this device, going to the log');
+        const to = this.at('after-to');
+        to.hidden = true;
+        const busyUntil = endedMs + 1000 * this.counts.busy_s;
+        const send = async () => {
+            const said = await sendKept(this.counts.frame) ?? (unsent().some((one) => one.frame === this.counts.frame) ? { away: true } : { to: `/log/${this.counts.frame}` });
+            if (said.to) {
+                [to.href, to.hidden] = [said.to, false];
+                this.figure('', 'open: in the log');
+                setTimeout(() => busyUntil > Date.now() || location.assign(said.to), Math.max(0, endedMs + END_MS - Date.now()));
+                return;
+            }
+            this.figure('', said.away ? 'open: kept on this device, the server does not answer' : 'open');
+            if (said.away) {
+                this.say('No answer from the server. The frame is kept on this device and goes to the log by itself.');
+                setTimeout(send, AGAIN_MS);
+            } else {
+                this.at('warning').textContent = said.gone ? 'This frame was deleted meanwhile; its time is not kept.' : said.refused;
+                this.at('warning').hidden = false;
+            }
+        };
+        send();
+        const busy = () => {
+            const left = (busyUntil - Date.now()) / 1000;
+            this.at('after-words').textContent = left > 0 ? `The camera takes its dark frame: busy for another ${spoken(left)}` : this.counts.busy_s ? 'The camera is free again.' : '';
+            left > 0 && setTimeout(busy, 500);
+        };
+        busy();
     }
 
     async keepAwake() {
-        if (this.openedAtMs !== null && !this.closed && document.visibilityState === 'visible') {
+        if (this.count !== null && !this.closed && document.visibilityState === 'visible') {
             await navigator.wakeLock?.request('screen').catch(() => null);
         }
-    }
-}
-
-// Counts to the next crest, and to the next set, from a rhythm that was pressed, for as many waves as the server says it can be carried on.
-class Rhythm {
-    constructor(line) {
-        Object.assign(this, JSON.parse(line.dataset.rhythm));
-        this.line = line;
-        line.querySelector('[data-crest-now]').addEventListener('click', () => { this.at_ms = Date.now(); this.tick(); });
-        setInterval(() => this.tick(), TICK_MS);
-        this.tick();
-    }
-
-    tick() {
-        const waves = (Date.now() - this.at_ms) / 1000 / this.period_s;
-        const sure = Math.max(1, waves) < this.sure_waves;
-        const left = this.period_s * (1 - (waves - Math.floor(waves)));
-        this.line.querySelector('[data-next-crest]').textContent = sure ? `crest in ${left.toFixed(1)} s` : 'press with a crest to count again';
-        const set = this.set_at_ms && this.set_apart_s ? (this.set_at_ms - Date.now()) / 1000 : null;
-        this.line.querySelector('[data-next-set]').textContent = set === null || set < -this.set_apart_s ? '' : set > 0 ? `set in about ${spoken(set)}${set < 59.5 ? ' s' : ''}` : 'a set is due';
     }
 }
 
@@ -207,12 +423,5 @@ export function startShoot() {
     const page = document.querySelector('[data-shoot]');
     if (page) {
         new Shot(page).start();
-    }
-    const rhythm = document.querySelector('[data-rhythm]');
-    if (rhythm) {
-        new Rhythm(rhythm);
-    }
-    for (const kept of document.querySelectorAll('[data-logged]')) {
-        localStorage.removeItem(`frame-${kept.dataset.logged}`);
     }
 }

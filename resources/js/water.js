@@ -1,5 +1,6 @@
 // The timers of the water room. They take times and send them; the server says what they come to.
 
+import { wallS } from './clock.js';
 import { Crests } from './crests.js';
 import { singleKeys } from './keys.js';
 
@@ -79,7 +80,7 @@ class Stopwatch {
     }
 
     press() {
-        const now = performance.now() / 1000;
+        const now = wallS();
         if (this.spans) {
             if (this.turn === 0) {
                 this.from = now;
@@ -123,7 +124,7 @@ class Stopwatch {
         });
         setInterval(() => {
             const running = document.querySelector('[data-running]');
-            if (running && this.spans) running.textContent = this.turn === 1 ? `${(performance.now() / 1000 - this.from).toFixed(1)} s` : `${(this.times.at(-1) ?? 0).toFixed(1)} s`;
+            if (running && this.spans) running.textContent = this.turn === 1 ? `${(wallS() - this.from).toFixed(1)} s` : `${(this.times.at(-1) ?? 0).toFixed(1)} s`;
         }, 100);
     }
 }

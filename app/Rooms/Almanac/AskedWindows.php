@@ -7,6 +7,7 @@ namespace App\Rooms\Almanac;
 use App\Forms\Refusal;
 use App\Forms\Typed;
 use App\Models\Place;
+use App\Tide\KeptOfPlace;
 use App\Tide\PlaceTide;
 use GentlePour\InvalidValue;
 use GentlePour\Planning\Trend;
@@ -17,7 +18,7 @@ use GentlePour\Planning\WindowSearch;
 use GentlePour\Tide\Level;
 use GentlePour\Time\PlaceCalendar;
 
-/** Searches the windows that a form asks for. */
+/** Searches the windows that a form asks for; the last search at a place is kept for its files, and for who comes back to it. */
 final readonly class AskedWindows
 {
     /** A month of calendar as the search counts it. */
@@ -42,7 +43,9 @@ final readonly class AskedWindows
         $to = $from + $months * self::MONTH_S;
         $query = Refusal::renamed(self::CORE_FIELDS, static fn (): WindowQuery => self::query($place, $asked));
 
-        return WindowSearch::find($query, $query->asksForTide() ? $this->tides->curve($place, $from, $to) : null, $from, $to);
+        return KeptOfPlace::get('windows', $place, [$query, $from, $to], fn (): array => WindowSearch::find(
+            $query, $query->asksForTide() ? $this->tides->curve($place, $from, $to) : null, $from, $to,
+        ));
     }
 
     private static function query(Place $place, Typed $asked): WindowQuery

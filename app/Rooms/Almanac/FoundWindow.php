@@ -6,6 +6,7 @@ namespace App\Rooms\Almanac;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use GentlePour\Outing\Schedule;
 use GentlePour\Planning\Trend;
 use GentlePour\Planning\Window;
 use GentlePour\Units;
@@ -21,6 +22,12 @@ final readonly class FoundWindow
     {
         $this->from = (new DateTimeImmutable('@'.(int) $window->from))->setTimezone($zone);
         $this->to = (new DateTimeImmutable('@'.(int) $window->to))->setTimezone($zone);
+    }
+
+    /** There early enough to set up and to watch the water before it begins. */
+    public function arrival(): DateTimeImmutable
+    {
+        return $this->from->modify('-'.(int) ((Schedule::TRIPOD_S + Schedule::WATCH_S) / 60).' minutes');
     }
 
     public function tideWords(Units $units): string

@@ -32,6 +32,6 @@ final class BenchController
     /** One press: the release is packed after all, or stays at home. The bench stands as its fields say. */
     public function release(Request $request, PackRelease $pack): RedirectResponse
     {
-        return redirect()->route('bench', array_intersect_key($request->post(), BenchFields::ALL))->with('done', $pack());
+        return redirect()->route('bench', array_intersect_key($request->post(), BenchFields::ALL))->with('done', $pack(packed: true));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rooms\Kit;
 
 use App\Forms\Refusal;
+use App\Household\AsSeen;
 use App\Household\Dropping;
 use App\Household\Settings;
 use App\Models\Camera;
@@ -59,6 +60,7 @@ final class KitController
     public function update(KitRequest $request, KitPiece $item, int $id, KeepKit $keep, CountSlots $slots): RedirectResponse
     {
         $record = $item->find($id);
+        AsSeen::check($request, $record);
         Refusal::renamed(KitValues::CORE_FIELDS, static fn () => $keep($record, $request->values()->toArray()));
 
         $slots($request->slots());
@@ -74,12 +76,13 @@ final class KitController
     }
 
     /** One press: packed or left at home. */
-    public function pack(Filter $filter): RedirectResponse
+    public function pack(PackedRequest $request, Filter $filter): RedirectResponse
     {
-        if (! $filter->packed && Filter::fillTheBag()) {
+        $packed = $request->packed();
+        if ($packed && ! $filter->packed && Filter::fillTheBag()) {
             return redirect()->route('kit')->with('problem', $filter->name.' stays at home: '.Filter::FULL);
         }
-        $filter->update(['packed' => ! $filter->packed]);
+        $filter->update(['packed' => $packed]);
 
         return redirect()->route('kit')->with('done', $filter->name.($filter->packed ? ' is packed.' : ' stays at home.'));
     }
@@ -91,9 +94,9 @@ final class KitController
         return redirect()->route('kit')->with('done', 'The bag is kept.');
     }
 
-    public function release(PackRelease $pack): RedirectResponse
+    public function release(PackedRequest $request, PackRelease $pack): RedirectResponse
     {
-        return redirect()->route('kit')->with('done', $pack());
+        return redirect()->route('kit')->with('done', $pack($request->packed()));
     }
 
     public function habits(HabitsRequest $request, Settings $settings): RedirectResponse

@@ -7,7 +7,7 @@ namespace App\Rooms\Kit;
 use App\Household\Settings;
 use App\Models\Carry;
 
-/** One press: the release is packed after all, or stays at home. */
+/** The release is packed, or stays at home: as it was wished, however often the wish comes. */
 final readonly class PackRelease
 {
     public function __construct(private KitShelf $shelf, private Settings $settings)
@@ -15,11 +15,10 @@ final readonly class PackRelease
     }
 
     /** @return string what came of it, in words */
-    public function __invoke(): string
+    public function __invoke(bool $packed): string
     {
-        $carry = $this->shelf->carry();
-        $this->settings->write(Carry::SETTING, $carry->withRelease(! $carry->release)->toArray());
+        $this->settings->write(Carry::SETTING, $this->shelf->carry()->withRelease($packed)->toArray());
 
-        return $carry->release ? 'The release stays at home: nothing beyond the longest timed shutter.' : 'The release is packed.';
+        return ! $packed ? 'The release stays at home: nothing beyond the longest timed shutter.' : 'The release is packed.';
     }
 }

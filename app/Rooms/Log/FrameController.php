@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Rooms\Log;
 
 use App\Drawing\Strokes;
+use App\Files\LogTable;
+use App\Household\AsSeen;
 use App\Household\Dropping;
 use App\Models\Frame;
 use App\Rooms\Bench\CorrectBy;
@@ -12,6 +14,7 @@ use GentlePour\Review\BlurVerdict;
 use GentlePour\Scene\Stroke;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The log. */
 final class FrameController
@@ -34,10 +37,16 @@ final class FrameController
         ]);
     }
 
+    public function table(): StreamedResponse
+    {
+        return LogTable::sent('log.csv', LogTable::frames(...));
+    }
+
     public function show(Frame $frame): View
     {
         return view('log.show', [
             'frame' => $frame->load('subject', 'place', 'shotList'), 'plan' => $frame->plan, 'way' => $frame->plan->way,
+            'lightWords' => LightWhileOpen::words($frame),
             'verdicts' => BlurVerdict::cases(),
             'thirds' => range(self::THIRDS, -self::THIRDS),
             'corrections' => CorrectBy::cases(),
@@ -47,6 +56,7 @@ final class FrameController
 
     public function judge(JudgeRequest $request, Frame $frame, JudgeFrame $judge): RedirectResponse
     {
+        AsSeen::check($request, $frame);
         $judge($frame, $request->verdict());
         $next = $frame->shotList()->with('frames')->first()?->next();
 

@@ -5,22 +5,108 @@ declare(strict_types=1);
 namespace App\Rooms\Outings;
 
 use App\Household\Dropping;
+use App\Models\Composition;
 use App\Models\Outing;
 use App\Models\Place;
+use App\Rooms\Kit\KitShelf;
+use GentlePour\InvalidValue;
+use GentlePour\Motion\Look;
+use GentlePour\Outing\Cautions;
+use GentlePour\Planning\WantedLight;
+use GentlePour\Sky\SkyEvent;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
+/** A visit planned as one thing: when, what, in which order, with what in the bag, and what came of it. */
 final class OutingController
 {
     public function store(OutingRequest $request, Place $place, PlanOuting $plan): RedirectResponse
     {
-        $outing = $plan($place, $request->typed());
-        $day = $outing->starts_at->setTimezone($place->timezone)->format('Y-m-d');
+        return redirect()->route('outings.show', $plan($place, $request->typed()))->with('done', 'The outing is planned.');
+    }
 
-        return redirect()->route('places.show', [$place, 'day' => $day])->with('done', 'The outing is planned.');
+    public function show(Outing $outing, OutingPlans $plans, PackingList $packing, KitShelf $shelf): View
+    {
+        $plan = $problem = null;
+        try {
+            $plan = $plans->of($outing);
+        } catch (InvalidValue $e) {
+            $problem = $e->getMessage();
+        }
+
+        return view('outings.show', [
+            'outing' => $outing, 'place' => $outing->place, 'plan' => $plan, 'problem' => $problem, 'events' => SkyEvent::cases(),
+            'looks' => Look::cases(), 'lights' => WantedLight::cases(),
+            'packing' => $plan === null ? [] : $packing->of($plan->packing), 'own' => implode("\n", $packing->own()),
+            'hasKit' => ! $shelf->isEmpty(),
+            'notice' => $plan === null ? '' : NoticeWords::of($plan),
+            'edges' => array_map(Cautions::atTheEdgeOf(...), $outing->place->load('subjects')->waters()),
+            'hasTide' => $outing->place->tide->hasTide(),
+        ]);
+    }
+
+    public function update(OutingRequest $request, Outing $outing, PlanOuting $plan): RedirectResponse
+    {
+        $plan->change($outing, $request->typed());
+
+        return redirect()->route('outings.show', $outing)->with('done', 'The outing is changed.');
     }
 
     public function destroy(Outing $outing, Dropping $drop): RedirectResponse
     {
         return Dropping::said(redirect()->route('places.show', $outing->place_id), 'The outing is off.', $drop($outing));
+    }
+
+    public function compose(CompositionRequest $request, Outing $outing, KeepComposition $keep): RedirectResponse
+    {
+        $keep($outing, $request->typed());
+
+        return redirect()->route('outings.show', $outing)->withFragment('schedule');
+    }
+
+    public function move(Request $request, Composition $composition, MoveComposition $move): RedirectResponse
+    {
+        $move($composition, $request->boolean('up'));
+
+        return redirect()->route('outings.show', $composition->outing_id)->withFragment('schedule');
+    }
+
+    public function leaveOut(Composition $composition, Dropping $drop): RedirectResponse
+    {
+        $to = redirect()->route('outings.show', $composition->outing_id);
+
+        return Dropping::said($to, $composition->subject->name.' is left out.', $drop($composition));
+    }
+
+    /** What is ticked at home, or when leaving the water. */
+    public function pack(PackingRequest $request, Outing $outing): RedirectResponse|Response
+    {
+        $outing->update([$request->isLeaving() ? 'brought_back' : 'packed' => $request->done()]);
+
+        return $request->hasHeader('HX-Request')
+            ? new Response('', 204) : redirect()->route('outings.show', $outing)->withFragment('packing');
+    }
+
+    public function own(PackingRequest $request, Outing $outing, PackingList $packing): RedirectResponse
+    {
+        $packing->keepOwn($request->own());
+
+        return redirect()->route('outings.show', $outing)->withFragment('packing');
+    }
+
+    public function close(ClosingRequest $request, Outing $outing, CloseOuting $close): RedirectResponse
+    {
+        $close($outing, $request->typed()->text('came_of_it'), $request->missed());
+
+        return redirect()->route('outings.show', $outing)->with('done', 'The outing is closed.');
+    }
+
+    public function calendar(Outing $outing, OutingPlans $plans): Response
+    {
+        return new Response(OutingCalendar::of($plans->of($outing)), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="outing.ics"',
+        ]);
     }
 }

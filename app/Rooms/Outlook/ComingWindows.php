@@ -6,20 +6,15 @@ namespace App\Rooms\Outlook;
 
 use App\Models\LevelMark;
 use App\Models\Place;
-use App\Models\Sighting;
-use App\Models\TideEntry;
-use App\Models\TideSource;
+use App\Tide\KeptOfPlace;
 use App\Tide\PlaceTide;
 use GentlePour\InvalidValue;
 use GentlePour\Planning\WantedLight;
-use GentlePour\Planning\Window;
 use GentlePour\Planning\WindowQuery;
 use GentlePour\Planning\WindowSearch;
 use GentlePour\Sky\Observer;
 use GentlePour\Tide\TideCurve;
 use GentlePour\Time\PlaceCalendar;
-use Illuminate\Support\Facades\Cache;
-use ReflectionClass;
 
 /** The next windows in low light at all places. Those of a place are kept until the hour is over or something of the place has changed. */
 final readonly class ComingWindows
@@ -65,33 +60,14 @@ final readonly class ComingWindows
     /** @return list<ComingWindow> */
     private function kept(Place $place, Observer $observer, float $from): array
     {
-        $of = self::fingerprint($place, $from);
-        /** @var array{of: string, windows: list<array{int|null, Window}>}|null $kept */
-        $kept = Cache::get('coming:'.$place->id);
-        if ($kept === null || $kept['of'] !== $of) {
-            $here = $this->here($place, $observer, $from);
-            $kept = ['of' => $of, 'windows' => array_map(static fn (ComingWindow $one): array => [$one->mark?->id, $one->window], $here)];
-            Cache::forever('coming:'.$place->id, $kept);
-        }
+        $kept = KeptOfPlace::get('coming', $place, $from, fn (): array => array_map(
+            static fn (ComingWindow $one): array => [$one->mark?->id, $one->window], $this->here($place, $observer, $from),
+        ));
         $marks = $place->marks->keyBy('id')->all();
 
         return array_map(
-            static fn (array $one): ComingWindow => new ComingWindow($place, $marks[$one[0] ?? 0] ?? null, $one[1]), $kept['windows'],
+            static fn (array $one): ComingWindow => new ComingWindow($place, $marks[$one[0] ?? 0] ?? null, $one[1]), $kept,
         );
-    }
-
-    /** Everything that the windows of a place go by, and what a window is. */
-    private static function fingerprint(Place $place, float $from): string
-    {
-        $window = (string) (new ReflectionClass(Window::class))->getFileName();
-        $entries = TideEntry::query()->where('place_id', $place->id);
-
-        return sha1(serialize([
-            filemtime($window), $from, $place->getAttributes(), $place->marks->map(static fn (LevelMark $m): array => [
-                $m->getAttributes(), $m->sightings->map(static fn (Sighting $s): array => $s->getAttributes())->all(),
-            ])->all(),
-            $place->tide === TideSource::Table ? [$entries->count(), $entries->max('id')] : [],
-        ]));
     }
 
     /** @return list<ComingWindow> none where the tide cannot be had */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Rooms\Places;
 
 use App\Drawing\DayBoard;
+use App\Files\PlacesGpx;
 use App\Forms\Position;
+use App\Household\AsSeen;
 use App\Household\Dropping;
 use App\Models\Place;
 use App\Models\TideSource;
@@ -23,6 +25,7 @@ use Illuminate\Contracts\Session\Session;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 final class PlaceController
 {
@@ -34,6 +37,13 @@ final class PlaceController
     public function index(): View
     {
         return view('places.index', ['places' => Place::query()->with(['subjects', 'marks.sightings'])->orderBy('name')->get()]);
+    }
+
+    public function waypoints(): Response
+    {
+        return new Response(PlacesGpx::of(Place::query()->orderBy('name')->get()), 200, [
+            'Content-Type' => 'application/gpx+xml', 'Content-Disposition' => 'attachment; filename="places.gpx"',
+        ]);
     }
 
     /** A place with its day board. */
@@ -94,6 +104,7 @@ final class PlaceController
 
     public function update(PlaceRequest $request, Place $place, KeepPlace $keep): RedirectResponse
     {
+        AsSeen::check($request, $place);
         $keep($place, $request->typed());
 
         return redirect()->route('places.show', $place)->with('done', $place->name.' is kept.');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms\Places;
 
+use App\Household\AsSeen;
 use App\Household\Dropping;
 use App\Models\Measurement;
 use App\Models\Place;
@@ -58,6 +59,8 @@ final class SubjectController
 
     public function update(SubjectRequest $request, Subject $subject, KeepSubject $keep): RedirectResponse
     {
+        AsSeen::check($request, $subject);
+
         return self::kept($request, $keep($subject, $request->typed()));
     }
 

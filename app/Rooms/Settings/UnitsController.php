@@ -4,20 +4,26 @@ declare(strict_types=1);
 
 namespace App\Rooms\Settings;
 
+use App\Files\Backup\Backups;
+use App\Household\FeedAddress;
+use App\Household\Invited;
 use App\Household\Settings;
 use GentlePour\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 /** The units that a person reads and types in, and the hours of the clock. */
 final class UnitsController
 {
     public const SETTING = 'units';
 
-    public function show(Units $units): View
+    public function show(Request $request, Units $units, Backups $backups, Settings $settings, FeedAddress $address): View
     {
         return view('settings.index', [
-            'units' => $units, 'choices' => [
+            'units' => $units, 'kept' => $backups->all()[0] ?? null, 'away' => BackupController::away($settings),
+            'asksForPasscode' => Invited::isAskedFor($request),
+            'feed' => $address->secret() === null ? null : route('calendar', $address->secret()), 'choices' => [
                 'length' => ['Lengths and heights', Units::LENGTHS], 'speed' => ['Speed of water and clouds', Units::SPEEDS],
                 'wind' => ['Wind', Units::WINDS], 'temperature' => ['Temperature', Units::TEMPERATURES],
             ],

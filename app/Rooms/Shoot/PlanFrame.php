@@ -13,7 +13,9 @@ use GentlePour\Documents\FramePlan;
 use GentlePour\Documents\PlannedWay;
 use GentlePour\Kit\Filter;
 use GentlePour\Motion\LookBand;
+use GentlePour\Motion\LookBands;
 use GentlePour\Outing\RunSheet;
+use GentlePour\Solving\NoiseReductionHabit;
 use GentlePour\Solving\Shot;
 use GentlePour\Solving\Way;
 
@@ -88,6 +90,22 @@ final readonly class PlanFrame
             $bench->cautions(),
             $shot?->purpose,
             $bench->form->water->guess(),
+            self::looks($bench->moving->bands),
+            $bench->question->habits->noiseReduction === NoiseReductionHabit::InCamera,
+        );
+    }
+
+    /**
+     * To a thousandth: the record stays small, and nobody sees more.
+     *
+     * @return list<LookBand>
+     */
+    private static function looks(LookBands $bands): array
+    {
+        $rounded = static fn (?float $s): ?float => $s === null ? null : (float) sprintf('%.4g', $s);
+
+        return array_map(
+            static fn (LookBand $b): LookBand => new LookBand($b->look, $rounded($b->minS), $rounded($b->maxS)), $bands->bands,
         );
     }
 

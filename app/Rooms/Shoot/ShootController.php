@@ -7,8 +7,8 @@ namespace App\Rooms\Shoot;
 use App\Models\Frame;
 use App\Rooms\Bench\BenchRequest;
 use App\Rooms\Bench\Workbench;
-use GentlePour\Documents\FramePlan;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
@@ -37,29 +37,9 @@ final class ShootController
             : redirect()->route('shoot.show', $frame);
     }
 
-    public function show(Frame $frame): View|RedirectResponse
+    public function show(Frame $frame, ShootPage $page): View|RedirectResponse
     {
-        $rhythm = $frame->plan->rhythm;
-
-        return $frame->isTaken() ? redirect()->route('log.show', $frame) : view('shoot.show', [
-            'frame' => $frame->load('place', 'shotList.frames'),
-            'plan' => $frame->plan,
-            'way' => $frame->plan->way,
-            'done' => self::doneAtFirst($frame),
-            'rhythm' => $rhythm === null ? null : FramePlan::rhythmToArray($rhythm),
-        ]);
-    }
-
-    /** How many steps from the first on are done already: they stand folded. */
-    private static function doneAtFirst(Frame $frame): int
-    {
-        foreach ($frame->plan->steps as $i => $step) {
-            if (! in_array($step->key, $frame->steps_done, true)) {
-                return $i;
-            }
-        }
-
-        return 0;
+        return $frame->isTaken() ? redirect()->route('log.show', $frame) : view('shoot.show', $page->of($frame));
     }
 
     public function steps(StepsRequest $request, Frame $frame): Response|RedirectResponse
@@ -77,16 +57,20 @@ final class ShootController
         return redirect()->route('shoot.show', $again($frame));
     }
 
-    /** The true open time, as the person's clock had it. */
-    public function opened(OpenedRequest $request, Frame $frame, OpenFrame $open): RedirectResponse
+    /** The true open time, as the person's clock had it. A script is told where to go on. */
+    public function opened(OpenedRequest $request, Frame $frame, OpenFrame $open): RedirectResponse|JsonResponse
     {
         if (! $frame->isTaken()) {
-            $open($frame, $request->openedAt(), $request->openSeconds());
+            $open($frame, $request->openedAt(), $request->openSeconds(), $request->light());
+        }
+        // What is judged frame by frame waits for its verdict; the rest of a list goes on.
+        $isJudged = $frame->shot_list_id === null || ($frame->role?->isJudged() ?? true);
+        if ($request->expectsJson()) {
+            return response()->json(['to' => $isJudged ? route('log.show', $frame) : route('lists.show', $frame->shot_list_id)]);
         }
 
-        // What is judged frame by frame waits for its verdict; the rest of a list goes on.
-        return $frame->shot_list_id === null || ($frame->role?->isJudged() ?? true)
+        return $isJudged
             ? redirect()->route('log.show', $frame)
-            : redirect()->route('lists.show', $frame->shot_list_id)->with('logged', $frame->id);
+            : redirect()->route('lists.show', $frame->shot_list_id);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms\Water;
 
+use App\Files\LogTable;
 use App\Forms\Refusal;
 use App\Household\Dropping;
 use App\Models\Measurement;
@@ -23,6 +24,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The water room: measuring what moves. */
 final class WaterController
@@ -38,6 +40,11 @@ final class WaterController
             'tastes' => $tastes->all(),
             'waterNames' => array_map(static fn (WaterKind $k): string => $k->label(), array_column(WaterKind::cases(), null, 'value')),
         ]);
+    }
+
+    public function table(): StreamedResponse
+    {
+        return LogTable::sent('water.csv', LogTable::measurements(...));
     }
 
     public function tool(Request $request, MeasurementKind $kind, FeedReader $feeds): View

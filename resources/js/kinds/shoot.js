@@ -1,6 +1,6 @@
 import '../base.js';
-import { startAsks } from '../asks.js';
 import { startShoot } from '../shoot.js';
 
-startAsks();
 startShoot();
+
+export { Countdown } from '../countdown.js'; // for whoever compares it with the core

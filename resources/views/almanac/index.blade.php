@@ -36,7 +36,7 @@
                         <li>
                             <span class="coming-when"><a href="{{ route('places.show', [$place, 'day' => $window->from->format('Y-m-d')]) }}"><b>{{ $window->from->format('D j M Y') }}</b></a> {{ $window->from->format($write->units()->hours()) }} to {{ $window->to->format($write->units()->hours()) }}</span>
                             <span><small>{{ $window->window->why() }}{{ $window->tideWords($write->units()) }}</small></span>
-                            <form method="post" action="{{ route('outings.store', $place) }}">@csrf<input type="hidden" name="starts_at" value="{{ $window->from->format('Y-m-d H:i') }}"><input type="hidden" name="ends_at" value="{{ $window->to->format('Y-m-d H:i') }}"><button class="button is-small" aria-label="Plan it: an outing on {{ $window->from->format('j F Y') }}">Plan it</button></form>
+                            <form method="post" action="{{ route('outings.store', $place) }}"><x-once/><input type="hidden" name="starts_at" value="{{ $window->arrival()->format('Y-m-d H:i') }}"><input type="hidden" name="ends_at" value="{{ $window->to->format('Y-m-d H:i') }}"><button class="button is-small" aria-label="Plan it: an outing on {{ $window->from->format('j F Y') }}">Plan it</button></form>
                         </li>
                     @endforeach
                 </ol>

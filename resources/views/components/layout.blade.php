@@ -1,15 +1,16 @@
-@props(['title', 'here' => '', 'script' => 'plain'])
+@props(['title', 'here' => '', 'script' => 'plain', 'inside' => true])
 <!DOCTYPE html>
 <html lang="en" data-theme="{{ $theme->isDark() ? 'night' : $theme->value }}" @if ($theme->value === 'dim') data-dim @endif>
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="csrf-token" content="{{ csrf_token() }}">
-    <meta name="htmx-config" content='{"includeIndicatorStyles":false,"historyCacheSize":0,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"422","swap":true},{"code":"[45]..","swap":false,"error":true}]}'>
+    <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"historyCacheSize":0,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"422","swap":true},{"code":"[45]..","swap":false,"error":true}]}'>
     <meta name="color-scheme" content="{{ $theme->isDark() ? 'dark' : 'light' }}">
     <meta name="theme-color" content="{{ $theme->paper() }}">
     <title>{{ $title }} · Gentle Pour</title>
     <link rel="icon" type="image/svg+xml" href="data:image/svg+xml,%3Csvg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 32 32'%3E%3Crect width='32' height='32' rx='7' fill='%230f6f6a'/%3E%3Cg fill='none' stroke='%23f5f8f7' stroke-linecap='round'%3E%3Cpath d='M7 8h2M13 8h3M20 8h5' stroke-width='2.4'/%3E%3Cpath d='M7 16h6M17 16h8' stroke-width='2.4'/%3E%3Cpath d='M6 24h20' stroke-width='2.8'/%3E%3C/g%3E%3C/svg%3E">
+    @if (in_array($here, ['settings', 'shoot'], true))<link rel="manifest" href="/app.webmanifest">@endif
     <link rel="stylesheet" href="{{ $built->url('app.css') }}">
     @foreach (['b612-400', 'b612-700'] as $font)<link rel="preload" href="{{ $built->url($font.'.woff2') }}" as="font" type="font/woff2" crossorigin>@endforeach
     <script src="{{ $built->url($script.'.js') }}" type="module"></script>
@@ -19,7 +20,7 @@
     <header class="top">
         <a class="brand" href="/">Gentle Pour</a>
         <nav class="doors" aria-label="Doors">
-            @foreach ($doors as $one)
+            @foreach ($inside ? $doors : [] as $one)
                 <a href="{{ route($one->tabs()[0]->value) }}" data-key="{{ $one->key() }}" @if ($one === $door) aria-current="{{ $one->tabs()[0] === $tab ? 'page' : 'true' }}" @endif>{{ $one->label() }}</a>
             @endforeach
         </nav>
@@ -42,6 +43,9 @@
         @if (session('done'))
             <div class="said" role="status"><p>{{ session('done') }}</p>
                 @if (session('undo'))<form method="post" action="{{ route('undo', session('undo')) }}">@csrf<button class="button is-small">Undo</button></form>@endif</div>
+        @endif
+        @if ($closed ?? null)
+            <p class="said is-problem" role="alert">{{ $closed }} Pages can be read; nothing can be kept until the user under whom the application runs may write there, or there is room on the disk.</p>
         @endif
         @if (session('problem'))
             <p class="said is-problem" role="alert">{{ session('problem') }}</p>

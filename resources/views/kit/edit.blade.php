@@ -4,7 +4,7 @@
     <div class="narrow-page">
         <h1>{{ $record->exists ? $record->name : 'A new '.$item }}</h1>
         <form method="post" action="{{ $record->exists ? route('kit.update', [$item, $record->id]) : route('kit.store', $item) }}">
-            @csrf @if ($record->exists) @method('put') @endif
+            <x-once/> <input type="hidden" name="as_seen" value="{{ $asSeen($record) }}"> @if ($record->exists) @method('put') @endif
             <x-entry name="name" label="Name" class="is-wide" :value="old('name', $record->exists ? $record->name : '')" :problem="$at('name')"/>
             @if ($item === 'camera')
                 <x-entry name="sensor_width_mm" label="Sensor width" unit="mm" :value="old('sensor_width_mm', $record->exists ? $n($record->sensor_width_mm) : '36')" :problem="$at('sensor_width_mm')" inputmode="decimal"/>

@@ -4,7 +4,7 @@
         <h1>A first camera, lens and filter</h1>
         <p class="hint">Enough for the bench to work with your own numbers. Everything can be told more exactly in Kit.</p>
         <form method="post" action="{{ route('kit.start') }}">
-            @csrf
+            <x-once/>
             <fieldset><legend>Camera</legend>
                 <x-entry name="camera" label="You call it" class="is-wide" :value="old('camera')" :problem="$at('camera')" autofocus/>
                 <x-entry name="sensor" label="Sensor" :problem="$at('sensor')"><select id="f-sensor" name="sensor" class="pick">

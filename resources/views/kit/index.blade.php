@@ -9,7 +9,7 @@
             <ul class="kit-list">
                 @forelse ($filters as $filter)
                     <li @class(['is-home' => ! $filter->packed])>
-                        <form method="post" action="{{ route('kit.pack', $filter) }}">@csrf @method('put')
+                        <form method="post" action="{{ route('kit.pack', $filter) }}">@csrf @method('put')<input type="hidden" name="packed" value="{{ $filter->packed ? 0 : 1 }}">
                             <button class="button is-small pack" aria-pressed="{{ $filter->packed ? 'true' : 'false' }}" aria-label="{{ $filter->name }}: {{ $filter->packed ? 'packed' : 'at home' }}">{{ $filter->packed ? 'packed' : 'at home' }}</button></form>
                         <a href="{{ route('kit.edit', ['filter', $filter->id]) }}"><b>{{ $filter->name }}</b></a>
                         <span class="kit-what">{{ $filter->kind->label() }}{{ $filter->marking ? ', marked '.$filter->marking : '' }} · {{ $filter->mount->value }}{{ $filter->thread_mm ? ' '.$write->number($filter->thread_mm).' mm' : '' }}</span>
@@ -43,7 +43,7 @@
             </ul>
         </section>
         <section>
-            <h2>Also in the bag <form method="post" action="{{ route('kit.release') }}">@csrf @method('put')
+            <h2>Also in the bag <form method="post" action="{{ route('kit.release') }}">@csrf @method('put')<input type="hidden" name="packed" value="{{ $carry->release ? 0 : 1 }}">
                 <button class="button is-small pack" aria-pressed="{{ $carry->release ? 'true' : 'false' }}">{{ $carry->release ? 'release packed' : 'release at home' }}</button></form></h2>
             <form method="post" action="{{ route('kit.carry') }}">
                 @csrf @method('put')
@@ -78,7 +78,7 @@
                 <div class="foot-line"><button class="button">Keep the habits</button></div>
             </form>
             <h2>Bring in a kit</h2>
-            <form method="post" action="{{ route('kit.import') }}" enctype="multipart/form-data">@csrf
+            <form method="post" action="{{ route('kit.import') }}" enctype="multipart/form-data"><x-once/>
                 <label class="is-sr-only" for="f-kit">Kit file</label>
                 <input type="file" id="f-kit" name="kit" accept="application/json,.json" class="input is-file" @if ($errors->has('kit')) aria-invalid="true" aria-describedby="f-kit-problem" @endif>
                 @if ($errors->has('kit'))<p class="problem" id="f-kit-problem" role="alert">{{ $errors->first('kit') }}</p>@endif

@@ -1,5 +1,5 @@
 <x-layout title="Log" here="log">
-    <div class="title-line"><h1>Log</h1><p class="hint">{{ $frames->isEmpty() ? '' : 'Newest first' }}</p></div>
+    <div class="title-line"><h1>Log</h1>@if ($frames->isNotEmpty())<div class="days"><span class="hint">Newest first</span> <a class="button is-small" href="{{ route('log.csv') }}">As a table</a></div>@endif</div>
     @if ($frames->isEmpty())
         <div class="empty"><p>Nothing was taken yet. The first frame comes from the <a href="{{ route('bench') }}">bench</a>.</p></div>
     @else

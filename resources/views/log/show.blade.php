@@ -8,10 +8,10 @@
             <span class="figure is-filters">{{ $way->filtersLabel() }}</span>
         </p>
     </div>
-    <div class="frame-columns" @if ($frame->isTaken()) data-logged="{{ $frame->id }}" @endif>
+    <div class="frame-columns">
         @if ($frame->isTaken())
             <form class="verdict" method="post" action="{{ route('log.judge', $frame) }}">
-                @csrf @method('put')
+                @csrf <input type="hidden" name="as_seen" value="{{ $asSeen($frame) }}"> @method('put')
                 <h2>How did it come out?</h2>
                 <p class="hint">First look: sharp? Histogram clear of the right edge? Anything blinking?</p>
                 <fieldset class="looks"><legend>Blur</legend>
@@ -55,12 +55,13 @@
                 <div><dt>Water</dt><dd>{{ $plan->guess ?? $write->speed($plan->speedMS) }}</dd></div>
                 <div><dt>Drawing left</dt><dd>{{ number_format(100 * $plan->texture) }}&hairsp;%</dd></div>
                 <div><dt>Framed from</dt><dd>{{ is_numeric($frame->inputs['distance']) ? $write->about((float) $frame->inputs['distance']) : $frame->inputs['distance'].' m' }} at {{ $frame->inputs['focal'] }} mm</dd></div>
+                @if ($lightWords)<div><dt>Light while open</dt><dd>{{ $lightWords }}</dd></div>@endif
                 <div><dt>Steps ticked</dt><dd>{{ count($frame->steps_done) }} of {{ count($plan->steps) }}</dd></div>
                 @if ($frame->after_frame_id)<div><dt>After</dt><dd><a href="{{ route('log.show', $frame->after_frame_id) }}">frame {{ $frame->after_frame_id }}</a></dd></div>@endif
             </dl>
             <div class="foot-line is-apart">
                 @if ($nextInList)<a class="button" href="{{ route('shoot.show', $nextInList) }}">Next of the list, without a verdict</a>@endif
-                @if ($frame->isTaken())<form method="post" action="{{ route('shoot.again', $frame) }}">@csrf <button class="button">Same again</button></form>@endif
+                @if ($frame->isTaken())<form method="post" action="{{ route('shoot.again', $frame) }}"><x-once/> <button class="button">Same again</button></form>@endif
                 <form method="post" action="{{ route('log.destroy', $frame) }}">@csrf @method('delete') <button class="button is-warn is-small">Delete this frame</button></form>
             </div>
         </section>

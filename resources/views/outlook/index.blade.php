@@ -6,7 +6,7 @@
             <section>
                 <h1>What is coming</h1>
                 @if ($outing)
-                    <p class="said">Next outing: <a href="{{ route('places.show', [$outing->place, 'day' => $outing->starts_at->setTimezone($outing->place->timezone)->format('Y-m-d')]) }}">{{ $outing->place->name }}, {{ $outing->starts_at->setTimezone($outing->place->timezone)->format('l j F, '.$write->units()->hours()) }}</a></p>
+                    <p class="said">Next outing: <a href="{{ route('outings.show', $outing) }}">{{ $outing->place->name }}, {{ $outing->starts_at->setTimezone($outing->place->timezone)->format('l j F, '.$write->units()->hours()) }}</a></p>
                 @endif
                 <ol class="coming">
                     @forelse ($next as $one)

@@ -4,7 +4,7 @@
     <div class="narrow-page">
         <h1>{{ $place->exists ? $place->name : 'A new place' }}</h1>
         <form method="post" action="{{ $place->exists ? route('places.update', $place) : route('places.store') }}">
-            @csrf @if ($place->exists) @method('put') @endif
+            <x-once/> @if ($place->exists) @method('put') <input type="hidden" name="as_seen" value="{{ $asSeen($place) }}"> @endif
             <x-entry name="name" label="Name" class="is-wide" :value="old('name', $place->exists ? $place->name : '')" :problem="$at('name')"/>
             <x-entry name="position" label="Position" class="is-wide" :value="old('position', $write->position($place->latitude, $place->longitude))" :problem="$at('position')"
                 hint="56.53, -9.86 or 56°31.8'N 9°51.6'W or a GPX waypoint" hx-get="{{ route('places.stations') }}" hx-trigger="input changed delay:300ms, load" hx-include="closest form" hx-target="#stations"/>

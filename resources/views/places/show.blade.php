@@ -53,7 +53,7 @@
                         </ul></details>
                     @endif
                     @if ($place->tide->hasTide())
-                        <form class="foot-line is-tight" method="post" action="{{ route('marks.sight', $mark) }}">@csrf
+                        <form class="foot-line is-tight" method="post" action="{{ route('marks.sight', $mark) }}"><x-once/>
                             <button class="button is-small" name="reached" value="1">Reached now</button> <button class="button is-small" name="reached" value="0">Not reached now</button>
                             <label class="hint" for="seen-{{ $mark->id }}">or at</label><input class="input" id="seen-{{ $mark->id }}" type="datetime-local" name="seen_at" autocomplete="off">
                         </form>
@@ -62,7 +62,7 @@
                     <form method="post" action="{{ route('marks.destroy', $mark) }}">@csrf @method('delete')<button class="button is-small is-warn" aria-label="Delete the mark {{ $mark->name }} with its sightings">Delete the mark</button></form>
                 </article>
             @endforeach
-            <form method="post" action="{{ route('marks.store', $place) }}">@csrf
+            <form method="post" action="{{ route('marks.store', $place) }}"><x-once/>
                 <x-entry name="name" id="mark-name" label="New mark" class="is-wide" :value="old('name')" :problem="$errors->mark->first('name') ?: null" placeholder="water reaches the posts"/>
                 <x-entry name="above" id="mark-above" label="Happens"><select id="mark-above" name="above" class="pick"><option value="1">above a height</option><option value="0" @selected(old('above') === '0')>below a height</option></select></x-entry>
                 <x-entry name="height_m" id="mark-height" label="Height" unit="m" :value="old('height_m')" :problem="$errors->mark->first('height_m') ?: null" inputmode="decimal" hint="Leave out to learn it from sightings"/>
@@ -85,11 +85,11 @@
             <h2>Outings</h2>
             <ul class="sightings">
                 @foreach ($place->outings->sortBy('starts_at') as $outing)
-                    <li><a href="{{ route('places.show', [$place, 'day' => $outing->starts_at->setTimezone($place->timezone)->format('Y-m-d')]) }}">{{ $outing->starts_at->setTimezone($place->timezone)->format('D j M Y, '.$write->units()->hours()) }} to {{ $outing->ends_at->setTimezone($place->timezone)->format($write->units()->hours()) }}</a> {{ $outing->note }}
+                    <li><a href="{{ route('outings.show', $outing) }}">{{ $outing->starts_at->setTimezone($place->timezone)->format('D j M Y, '.$write->units()->hours()) }} to {{ $outing->ends_at->setTimezone($place->timezone)->format($write->units()->hours()) }}</a> {{ $outing->note }}
                         <form method="post" action="{{ route('outings.destroy', $outing) }}">@csrf @method('delete')<button class="button is-small is-warn" aria-label="Call off the outing of {{ $outing->starts_at->format('j M Y') }}">Call off</button></form></li>
                 @endforeach
             </ul>
-            <form method="post" action="{{ route('outings.store', $place) }}">@csrf
+            <form method="post" action="{{ route('outings.store', $place) }}"><x-once/>
                 <x-entry name="starts_at" type="datetime-local" label="From" class="is-wide" :value="old('starts_at', $day->format('Y-m-d').'T06:00')" :problem="$errors->first('starts_at') ?: null"/>
                 <x-entry name="ends_at" type="datetime-local" label="To" class="is-wide" :value="old('ends_at', $day->format('Y-m-d').'T08:00')" :problem="$errors->first('ends_at') ?: null"/>
                 <div class="foot-line"><button class="button">Plan an outing</button></div>

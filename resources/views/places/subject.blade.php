@@ -8,7 +8,7 @@
             <p class="said">There is no place yet. <a href="{{ route('places.create') }}">Add a place</a>, then keep its waters.</p>
         @else
         <form method="post" action="{{ $subject->exists ? route('subjects.update', $subject) : route('subjects.store') }}">
-            @csrf @if ($subject->exists) @method('put') @endif
+            <x-once/> <input type="hidden" name="as_seen" value="{{ $asSeen($subject) }}"> @if ($subject->exists) @method('put') @endif
             @if (old('to_bench', $given['to_bench'] ?? null))<input type="hidden" name="to_bench" value="1">@endif
             <x-entry name="name" label="Name" class="is-wide" :value="$was('name')" :problem="$at('name')" placeholder="the posts in swell"/>
             <x-entry name="place" label="At" :problem="$at('place')"><select id="f-place" name="place" class="pick">

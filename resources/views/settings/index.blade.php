@@ -17,5 +17,40 @@
             </fieldset>
             <div class="foot-line"><button class="button is-go">Keep</button></div>
         </form>
+        <section>
+            <h2>Backup <a class="button is-small" href="{{ route('backup') }}">All backups</a></h2>
+            <p class="backup-age"><b>{{ $kept === null ? 'Never' : ucfirst($kept->at->diffForHumans()) }}</b> kept on this machine, <b>{{ $away === null ? 'never' : $away->diffForHumans() }}</b> taken away from it</p>
+            @if ($away === null || $away->lt(now()->subDays(30)))<p class="said">Put a backup on another disk: what lies only on this machine is lost with it.</p>@endif
+            <form method="post" action="{{ route('backup.download') }}">@csrf<button class="button">Save a backup</button></form>
+        </section>
+        <section data-keeps-pages>
+            <h2>On this device</h2>
+            <p class="hint" data-pages-words>To keep pages on a device, to be read without a network, its browser must trust this address: HTTPS, or the machine itself.</p>
+            <div class="foot-line"><button type="button" class="button" data-pages-start hidden>Keep the pages I visit</button><button type="button" class="button" data-pages-stop hidden>Stop, and forget them</button></div>
+        </section>
+        <section>
+            <h2>Calendar</h2>
+            @if ($feed === null)
+                <p class="hint">Outings and the next windows as a calendar that other programs read, by a secret address.</p>
+                <form method="post" action="{{ route('feed.renew') }}">@csrf<button class="button">Make an address</button></form>
+            @else
+                <p class="hint">Whoever knows this address reads your outings and places. Made anew, the old one shows nothing any more.</p>
+                <p><input class="input is-address" readonly aria-label="Address of the calendar" value="{{ $feed }}"></p>
+                <div class="foot-line"><form method="post" action="{{ route('feed.renew') }}">@csrf<button class="button">Make it anew</button></form>
+                    <form method="post" action="{{ route('feed.end') }}">@csrf @method('delete')<button class="button">End it</button></form></div>
+            @endif
+        </section>
+        @if ($asksForPasscode)
+            <section>
+                <h2>Passcode <form method="post" action="{{ route('leave') }}">@csrf<button class="button is-small">Leave</button></form></h2>
+                <form method="post" action="{{ route('passcode') }}" class="enter">@csrf @method('put')
+                    <label for="f-passcode">The passcode, to make a new one and end every session but this</label>
+                    <input class="input" id="f-passcode" name="passcode" type="password" autocomplete="current-password" autocapitalize="none" @error('passcode') aria-invalid="true" aria-describedby="f-passcode-problem" @enderror>
+                    @error('passcode')<p class="problem" id="f-passcode-problem">{{ $message }}</p>@enderror
+                    <div class="foot-line"><button class="button">Make a new one</button></div>
+                </form>
+            </section>
+        @endif
+        <p><a href="{{ route('bin') }}">What was deleted in the last thirty days</a></p>
     </div>
 </x-layout>

@@ -1,5 +1,5 @@
 <x-layout title="{{ $list->title }}" here="shoot" script="shoot">
-    <div class="narrow-page shot-list" @if (session('logged')) data-logged="{{ session('logged') }}" @endif>
+    <div class="narrow-page shot-list">
         <h1>{{ $list->title }} <small>{{ $list->frames->count() }} frames, about {{ $takes }} in all</small></h1>
         @if ($list->note)<p class="warn">{{ $list->note }}</p>@endif
         <ol>

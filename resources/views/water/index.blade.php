@@ -7,7 +7,7 @@
     </ul>
     <div class="frame-columns is-stacked">
         <section>
-            <h2>Measured</h2>
+            <h2>Measured @if ($measurements->isNotEmpty())<a class="button is-small" href="{{ route('water.csv') }}">As a table</a>@endif</h2>
             <ul class="measured">
                 @forelse ($measurements as $m)
                     <li @class(['is-new' => session('kept') === $m->id])>

@@ -5,7 +5,7 @@
         @if ($at('form'))<p class="said is-problem" role="alert">{{ $at('form') }}</p>@endif
         @unless ($readsFiles)<noscript><p class="said">Timing needs scripts, which are switched off here. Time it by a watch and type the period or speed on the bench.</p></noscript>@endunless
         <form id="measure" method="post" action="{{ route('water.store', $kind->value) }}" enctype="multipart/form-data">
-            @csrf
+            <x-once/>
             <input type="hidden" name="last_ms" value="{{ old('last_ms') }}">
             @include('water.tools.'.$kind->value)
             @unless ($readsFiles && $read === null)

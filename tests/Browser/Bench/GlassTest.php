@@ -18,9 +18,8 @@ it('goes from a reading and a glass to the countdown in five presses and entries
     $this->click('#shoot-this');
     $entries += 2;
     $this->seesIn('[data-under]', 'brushed');
-    expect((float) $this->find('[data-planned]')->getAttribute('data-planned'))->toBeAbout(0.5, 1e-6);
-    $this->script('document.querySelectorAll(".sheet [type=checkbox]").forEach((box) => box.click())');
-    $this->click('[data-go]')->seesIn('[data-under]', 'until it opens');
+    expect(json_decode((string) $this->find('[data-shoot]')->getAttribute('data-shoot'), true)['planned_s'])->toBeAbout(0.5, 1e-6);
+    $this->click('[data-start="10"]')->seesIn('[data-under]', 'until it opens');
     expect(++$entries)->toBeLessThanOrEqual(5);
 })->with(['at a desk' => [false], 'on a phone' => [true]]);
 
@@ -55,28 +54,10 @@ it('brings the glass that leads into view on a phone', function (): void {
     expect($this->script('return document.documentElement.scrollWidth <= innerWidth'))->toBeTrue();
 });
 
-it('goes from a frame in the log to the running countdown of the same again in three presses', function (): void {
+it('goes from a frame in the log to the running countdown of the same again in two presses and one load', function (): void {
     $this->onPhone()->visit('/log/5');
-    $this->click('form[action$="/again"] button')->seesIn('.done-before summary', 'done already');
-    $this->click('.sheet [name="all"]')->eventually(
-        fn () => $this->script('return document.querySelectorAll(".sheet [type=checkbox]:not(:checked)").length === 0') ? true : null,
-        'The rest is not ticked.',
-    );
-    // And it is kept: loaded again, nothing is left to fold.
-    $this->eventually(function (): ?bool {
-        $this->browser->navigate()->refresh();
-
-        return $this->script('return document.querySelectorAll(".sheet [type=checkbox]:not(:checked)").length === 0 && !document.querySelector(".done-before")') ? true : null;
-    }, 'The ticks are not kept.');
-    $this->click('[data-go]')->seesIn('[data-under]', 'until it opens');
-});
-
-it('ticks the rest and opens the shutter with the network gone, without losing the page', function (): void {
-    $this->onPhone()->visit('/log/5')->expectOnConsole('ERR_INTERNET_DISCONNECTED')->expectOnConsole('htmx:');
-    $this->click('form[action$="/again"] button')->seesIn('.done-before summary', 'done already');
-    $this->offline()->click('.sheet [name="all"]');
-    expect($this->script('return document.querySelectorAll(".sheet [type=checkbox]:not(:checked)").length'))->toBe(0);
-    $this->click('[data-go]')->seesIn('[data-under]', 'until it opens')->offline(false);
+    $this->click('form[action$="/again"] button')->seesIn('[data-step-count]', 'step ');
+    $this->click('[data-start="2"]')->seesIn('[data-under]', 'until it opens');
 });
 
 it('keeps a press on the strip through a gap in the network, and says that there is no answer', function (): void {

@@ -9,7 +9,7 @@ use Facebook\WebDriver\WebDriverKeys;
 
 dataset('views', [
     '/', '/windows?place=2&mark=2&light=golden', '/places', '/places/2?day=2026-11-26', '/places/2/edit', '/bench', '/water', '/water/waves', '/water/buoy', '/compare', '/log', '/log/1', '/kit',
-    '/kit/filter/1', '/kit/first', '/card', '/settings', '/subjects/3', '/shoot', '/nowhere',
+    '/kit/filter/1', '/kit/first', '/card', '/settings', '/subjects/3', '/shoot', '/nowhere', '/outings/2',
 ]);
 
 /** A run sheet that waits, in Shoot. */
@@ -53,8 +53,10 @@ it('has its doors under the thumb on a phone, and over everything but the shutte
     $box = (array) $this->script('const b = document.querySelector(".doors").getBoundingClientRect(); return [b.bottom, innerHeight, b.height]');
     expect($box[0])->toEqual($box[1])->and($box[2])->toBeGreaterThanOrEqual(48);
     aRunSheet($this->onPhone());
-    $foot = (array) $this->script('return [document.querySelector(".shoot-foot").getBoundingClientRect().bottom, document.querySelector(".doors").getBoundingClientRect().top]');
+    $foot = (array) $this->script('return [document.querySelector(".shoot-start").getBoundingClientRect().bottom, document.querySelector(".doors").getBoundingClientRect().top]');
     expect($foot[0])->toBeLessThanOrEqual($foot[1] + 0.5);
+    $this->click('[data-start="10"]')->seesIn('[data-under]', 'until it opens');
+    expect($this->script('return document.querySelector(".doors").offsetParent === null && getComputedStyle(document.querySelector(".doors")).display'))->toBe('none');
 });
 
 it('can be pressed with cold hands: 48 px on a phone', function (string $path): void {

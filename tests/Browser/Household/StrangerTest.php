@@ -63,14 +63,14 @@ it('takes a stranger from nothing to the same frame again, on a phone and at a d
     $presses('.glass-mark [value="ND1000"]');
     $this->seesIn('.settings', 'f/8');
     $presses('#shoot-this');
-    $this->seesIn('.shoot-where', 'Back of the mole')->click('[name=all]')->choose('[data-delay]', '0');
-    $presses('[data-go]');
+    $this->seesIn('.shoot-where', 'Back of the mole')->click('[data-step-all]');
+    $presses('[data-start="0"]');
     expect($entries)->toBeLessThanOrEqual(5);
 
     // Verdict, and the same again.
     $this->seesIn('.verdict', 'How did it come out?');
     $this->click('.verdict .look:nth-of-type(2)')->click('.verdict .foot-line .button:not(.is-go)')->seesIn('.said', 'Kept in the log');
-    $this->click('form[action$="/again"] .button')->seesIn('.done-before', 'done already')->seesIn('[data-figure]', '2 s');
+    $this->click('form[action$="/again"] .button')->seesIn('[data-step-count]', 'step ')->seesIn('[data-figure]', '2 s');
     $this->visit('/log')->seesIn('.taken-what', 'the slip')->seesIn('.taken-verdict', 'right');
 })->with(['at a desk' => [false], 'on a phone' => [true]]);
 

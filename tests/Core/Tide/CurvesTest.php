@@ -207,23 +207,23 @@ it('strides over what cannot turn: as far as the slope is steep, and else so far
     $looking = function (callable $slope) use (&$looked): callable {
         $looked = [];
 
-        return function (float $hour) use ($slope, &$looked): float {
+        return function (float $hour) use ($slope, &$looked): array {
             $looked[] = round($hour, 6);
 
-            return $slope($hour);
+            return [2 * cos($hour / 2), $slope($hour)];
         };
     };
     // 2 cos(t/2) slopes by -sin(t/2): by 0.5 an hour at most, and this by 0.25; strides of 1.1 * 2 hours.
     $half = TurningPoints::of([[0.5, 2.0]]);
     $found = $half->between($looking(fn (float $h): float => -sin($h / 2)), 1.0, 20.0);
-    expect(array_map(fn (array $p): array => [round($p[0], 6), $p[1]], $found))
-        ->toBe([[round(2 * M_PI, 6), false], [round(4 * M_PI, 6), true], [round(6 * M_PI, 6), false]])
+    expect(array_map(fn (array $p): array => [round($p[0], 6), $p[1], round($p[2], 6)], $found))
+        ->toBe([[round(2 * M_PI, 6), false, -2.0], [round(4 * M_PI, 6), true, 2.0], [round(6 * M_PI, 6), false, -2.0]])
         ->and(array_slice($looked, 0, 3))->toBe([1.0, 3.2, 5.4])->and(count($looked))->toBeLessThan(24);
     // A slope of twenty that changes by a tenth an hour at most is passed over for two hundred hours.
     $steep = TurningPoints::of([[0.1, 10.0]]);
     $steep->between($looking(fn (float $h): float => 20.0), 0.0, 500.0);
     expect(array_slice($looked, 0, 4))->toBe([0.0, 200.0, 400.0, 500.0]);
-    expect(TurningPoints::of([])->between(fn (float $h): float => 1.0, 0.0, 9.0))->toBe([]);
+    expect(TurningPoints::of([])->between(fn (float $h): array => [$h, 1.0], 0.0, 9.0))->toBe([]);
 });
 
 it('finds every turn of sums of cosines, as many as looking each ten seconds finds (random sums, some with stands)', function (int $seed): void {
@@ -233,7 +233,8 @@ it('finds every turn of sums of cosines, as many as looking each ten seconds fin
         $cosines[] = [(0.26 + 0.25 * mt_rand(0, 7)) * (1 + mt_rand(-50, 50) / 1000), mt_rand(1, 1000) / 1000 * ($i < 2 ? 1.0 : 0.15), mt_rand(0, 628) / 100];
     }
     $slope = fn (float $h): float => -array_sum(array_map(fn (array $c): float => $c[1] * $c[0] * sin($c[0] * $h + $c[2]), $cosines));
-    $found = TurningPoints::of(array_map(fn (array $c): array => [$c[0], $c[1]], $cosines))->between($slope, 0.0, 150.0);
+    $found = TurningPoints::of(array_map(fn (array $c): array => [$c[0], $c[1]], $cosines))
+        ->between(fn (float $h): array => [$h, $slope($h)], 0.0, 150.0);
     $signs = [];
     for ($i = 0; $i <= 54000; $i++) {
         $signs[] = $slope($i / 360) > 0;
@@ -253,19 +254,23 @@ it('finds the same turns among looks at even hours as by strides of its own, and
     mt_srand($seed);
     $cosines = [[0.5059, 1.0, 0.3], [0.2529, mt_rand(0, 900) / 1000, 1.0], [1.0118, mt_rand(0, 200) / 1000, 2.0], [1.5177, 0.02, mt_rand(0, 6)]];
     $looks = 0;
-    $slope = function (float $h) use ($cosines, &$looks): float {
+    $look = function (float $h) use ($cosines, &$looks): array {
         $looks++;
 
-        return -array_sum(array_map(fn (array $c): float => $c[1] * $c[0] * sin($c[0] * $h + $c[2]), $cosines));
+        return [
+            array_sum(array_map(fn (array $c): float => $c[1] * cos($c[0] * $h + $c[2]), $cosines)),
+            -array_sum(array_map(fn (array $c): float => $c[1] * $c[0] * sin($c[0] * $h + $c[2]), $cosines)),
+        ];
     };
     $turns = TurningPoints::of(array_map(fn (array $c): array => [$c[0], $c[1]], $cosines));
-    $own = $turns->between($slope, 0.0, 400.0);
-    $values = array_map(fn (int $i): float => $slope((float) $i), range(0, 400));
+    $own = $turns->between($look, 0.0, 400.0);
+    $values = array_map(fn (int $i): float => $look((float) $i)[1], range(0, 400));
     $looks = 0;
-    $among = $turns->among($values, 1.0, $slope);
-    expect(count($among))->toBe(count($own))->and($looks)->toBeLessThan(4 * count($own));
+    $among = $turns->among($values, 1.0, $look);
+    expect(count($among))->toBe(count($own))->and($looks)->toBeLessThan(2 * count($own));
     foreach ($own as $i => [$hour, $highest]) {
-        expect($among[$i][0])->toBeAbout($hour, 1 / 3600)->and($among[$i][1])->toBe($highest);
+        expect($among[$i][0])->toBeAbout($hour, 1 / 3600)->and($among[$i][1])->toBe($highest)
+            ->and($among[$i][2])->toBeAbout($look($among[$i][0])[0], 1e-7);
     }
 })->with(range(1, 8));
 
@@ -274,7 +279,7 @@ it('finds two turns between steps, whichever way the slope dips and wherever', f
 ): void {
     // A parabola that dips below nought for a moment, between looks every pi hours or so.
     $slope = fn (float $h): float => $sign * (0.05 * ($h - $at) ** 2 - $deep);
-    $found = TurningPoints::of([[0.5, 40.0]])->between($slope, 0.0, 20.0);
+    $found = TurningPoints::of([[0.5, 40.0]])->between(fn (float $h): array => [$h, $slope($h)], 0.0, 20.0);
     $half = sqrt($deep / 0.05);
     if ($deep < 0) {
         expect($found)->toBe([]);

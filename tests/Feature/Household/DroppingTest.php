@@ -60,13 +60,6 @@ it('says when it is too late, done already, or its name is taken', function (): 
     expect(Drop::query()->count())->toBe(1);
 });
 
-it('keeps the last fifty drops', function (): void {
-    foreach (range(1, 52) as $i) {
-        $this->delete('/water/measurements/'.Measurement::factory()->create()->id);
-    }
-    expect(Drop::query()->count())->toBe(50);
-});
-
 it('answers the same form sent twice in a moment once, and the second time as the first', function (): void {
     $query = benchQuery();
     $address = shootThis((string) $this->get('/bench?'.http_build_query($query))->getContent());
@@ -74,17 +67,37 @@ it('answers the same form sent twice in a moment once, and the second time as th
     $first = $this->post($address, $query);
     $second = $this->post($address, $query);
     expect(Frame::query()->count())->toBe($before + 1)->and($second->headers->get('Location'))->toBe($first->headers->get('Location'));
-    // Another form, or the same after a moment, is another press.
+    // Another form, or the same by a page that was opened anew since, is another press.
     $this->post($address, [...$query, 'distance' => '9']);
     usleep(650_000);
-    $this->post($address, $query);
+    $this->post(shootThis((string) $this->get('/bench?'.http_build_query($query))->getContent()), $query);
     expect(Frame::query()->count())->toBe($before + 3);
 });
 
 it('says what was done although the press came twice', function (): void {
     $filter = Filter::query()->firstOrFail();
-    $this->put("/kit/filter/{$filter->id}/packed");
-    $this->put("/kit/filter/{$filter->id}/packed")->assertRedirect();
+    $wish = ['packed' => $filter->packed ? '0' : '1'];
+    $this->put("/kit/filter/{$filter->id}/packed", $wish);
+    $this->put("/kit/filter/{$filter->id}/packed", $wish)->assertRedirect();
     $this->get('/kit')->assertSee($filter->name.($filter->packed ? ' stays at home.' : ' is packed.'));
     expect($filter->fresh()?->packed)->toBe(! $filter->packed);
+});
+
+it('sends the state that is wished: the same wish minutes later, from a page that was left open, changes nothing', function (): void {
+    $packed = fn (): bool => (bool) Filter::query()->firstOrFail()->packed;
+    $release = fn (): bool => (bool) (settings()->read('carry')['release'] ?? false);
+    preg_match_all('/name="packed" value="([01])"/', (string) $this->get('/kit')->getContent(), $wishes);
+    expect($wishes[1])->toHaveCount(Filter::query()->count() + 1);
+    $filter = Filter::query()->firstOrFail();
+    foreach ([0, 1] as $time) {
+        $this->travel(3)->minutes();
+        $this->put("/kit/filter/{$filter->id}/packed", ['packed' => '0'])->assertSessionHas('done', "{$filter->name} stays at home.");
+        expect($packed())->toBeFalse();
+        $this->put('/kit/release', ['packed' => '0'])->assertSessionHas('done');
+        expect($release())->toBeFalse();
+    }
+    $this->put('/kit/release', ['packed' => '1'])->assertSessionHas('done', 'The release is packed.');
+    $this->put("/kit/filter/{$filter->id}/packed", ['packed' => 'maybe'])->assertSessionHasErrors('packed');
+    $this->put('/kit/release')->assertSessionHasErrors('packed');
+    expect($release())->toBeTrue()->and($packed())->toBeFalse();
 });

@@ -41,3 +41,12 @@ it('leads back into the application alone, wherever the browser says that it cam
     ['http://localhost.evil.example/kit', 'http://localhost'], ['http://localhost@evil.example/', 'http://localhost'],
     ['http://localhost:81/kit', 'http://localhost'], ['//evil.example/', 'http://localhost'],
 ]);
+
+it('lets pages load, run and send to nothing that is not ours, and holds nothing in its pages that would need more', function (): void {
+    $policy = (string) $this->get('/bench')->assertOk()->headers->get('Content-Security-Policy');
+    expect($policy)->toContain("default-src 'none'", "script-src 'self';", "style-src 'self';", "frame-ancestors 'none'", "base-uri 'none'")
+        ->not->toContain('unsafe', 'http', '*');
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(resource_path('views'), FilesystemIterator::SKIP_DOTS)) as $file) {
+        expect((string) file_get_contents((string) $file))->not->toMatch('/\sstyle=|<style|\son(click|change|input|submit|load|error|focus|blur|key\w+|mouse\w+)=|javascript:|<script>|hx-on[:=]/');
+    }
+});

@@ -101,7 +101,7 @@ it('edits and removes kit', function (): void {
 it('leaves a filter at home with one press, and the bench forgets it', function (): void {
     $six = Filter::query()->where('name', 'Six')->firstOrFail();
     $this->get('/bench?'.http_build_query(benchQuery()))->assertSee('way=Six%7C', false);
-    $this->put("/kit/filter/{$six->id}/packed")->assertRedirect('/kit');
+    $this->put("/kit/filter/{$six->id}/packed", ['packed' => '0'])->assertRedirect('/kit');
     $this->get('/bench?'.http_build_query(benchQuery()))->assertDontSee('way=Six%7C', false);
 });
 
@@ -339,14 +339,14 @@ it('packs sixty filters and says so of the next', function (): void {
     $more = Filter::query()->where('name', 'One more')->firstOrFail();
     expect($more->packed)->toBeFalse();
 
-    $this->followingRedirects()->put("/kit/filter/{$more->id}/packed")->assertSee('One more stays at home');
+    $this->followingRedirects()->put("/kit/filter/{$more->id}/packed", ['packed' => '1'])->assertSee('One more stays at home');
     expect($more->refresh()->packed)->toBeFalse();
 
     $file = json_encode(['format' => 'gentle-pour-kit-1', 'cameras' => [], 'lenses' => [], 'filters' => [['name' => 'From a file', 'kind' => 'nd', 'stops' => 6, 'mount' => 'slot', 'packed' => true]]]);
     $this->post('/kit/file', ['kit' => UploadedFile::fake()->createWithContent('kit.json', (string) $file)])->assertSessionHasErrors('kit');
     expect(Filter::query()->where('name', 'From a file')->exists())->toBeFalse();
 
-    $this->put('/kit/filter/'.Filter::query()->where('name', 'Spare 60')->value('id').'/packed');
-    $this->put("/kit/filter/{$more->id}/packed")->assertSessionHas('done', 'One more is packed.');
+    $this->put('/kit/filter/'.Filter::query()->where('name', 'Spare 60')->value('id').'/packed', ['packed' => '0']);
+    $this->put("/kit/filter/{$more->id}/packed", ['packed' => '1'])->assertSessionHas('done', 'One more is packed.');
     $this->get('/bench')->assertOk();
 });

@@ -49,7 +49,7 @@ it('keeps the next windows of a place until something of it changes or the hour 
     // What is kept is what is shown: a window put there by hand comes up, until the place changes.
     $key = 'coming:'.shelf()->id;
     $kept = Cache::get($key);
-    Cache::forever($key, ['windows' => []] + $kept);
+    Cache::forever($key, ['found' => []] + $kept);
     $withoutShelf = array_values(array_filter($first, fn (array $one): bool => $one[0] !== 'Marrow Shelf'));
     expect($coming())->toBe($withoutShelf);
     $changes = [
@@ -59,7 +59,7 @@ it('keeps the next windows of a place until something of it changes or the hour 
         'the hour' => fn () => $this->travel(1)->hours(),
     ];
     foreach ($changes as $change) {
-        Cache::forever($key, ['windows' => []] + Cache::get($key));
+        Cache::forever($key, ['found' => []] + Cache::get($key));
         expect(array_column($coming(), 0))->not->toContain('Marrow Shelf');
         $change();
         expect(array_column($coming(), 0))->toContain('Marrow Shelf');
@@ -217,6 +217,28 @@ it('goes by the time zone that a calendar names, and by the place’s where it n
         ->and(fn () => $table(';VALUE=DATE:20260724', ':20260724T121500Z'))->toBeRefused('Event 1 of the calendar');
 });
 
+it('asks about a time that the clocks skip, and about a zone that nobody knows', function (): void {
+    $lisbon = new DateTimeZone('Europe/Lisbon');
+    $ics = fn (string $start): string => "BEGIN:VEVENT\nDTSTART{$start}\nSUMMARY:High water 4.9 m\nEND:VEVENT\nBEGIN:VEVENT\nDTSTART:20260329T080000Z\nSUMMARY:Low water 1.0 m\nEND:VEVENT";
+    // On 29 March 2026 the clocks of Lisbon go from one to two (tz database).
+    expect(fn () => TideTable::parse("2026-03-29 01:30 4.9 H\n2026-03-29 08:00 1.0 L", $lisbon))->toBeRefused('Line 1: the clocks of Europe/Lisbon skip 2026-03-29 01:30')
+        ->and(gmdate('H:i', (int) TideTable::parse("2026-03-29 01:30Z 4.9 H\n2026-03-29 08:00 1.0 L", $lisbon)[0]->unix))->toBe('01:30')
+        ->and(gmdate('H:i', (int) TideTable::parse("2026-03-29 02:30+01:00 4.9 H\n2026-03-29 08:00 1.0 L", $lisbon)[0]->unix))->toBe('01:30')
+        ->and(fn () => TideTable::parse($ics(';TZID=Europe/Lisbon:20260329T013000'), new DateTimeZone('UTC')))->toBeRefused('Event 1 of the calendar: the clocks of Europe/Lisbon skip')
+        ->and(fn () => TideTable::parse($ics(';TZID=Moon/Sea:20260328T013000'), $lisbon))->toBeRefused('“Moon/Sea”, is not known')
+        ->and(gmdate('H:i', (int) TideTable::parse($ics(';TZID=Eastern Standard Time:20260328T013000'), $lisbon)[0]->unix))->toBe('05:30');
+});
+
+it('refuses more lines than are kept with their number, waters of more than twenty metres in every form, and what is no line at once', function (): void {
+    $utc = new DateTimeZone('UTC');
+    $lines = implode("\n", array_map(fn (int $i): string => gmdate('Y-m-d H:i', 1_800_000_000 + 22_350 * $i).' '.($i % 2 ? '1.0 L' : '4.9 H'), range(0, 6000)));
+    $events = str_repeat("BEGIN:VEVENT\nDTSTART:20261124T060000Z\nSUMMARY:Low water 1.0 m\nEND:VEVENT\n", 6001);
+    expect(fn () => TideTable::parse($lines, $utc))->toBeRefused('6,001 lines, and 6,000 are kept')->and(fn () => TideTable::parse($events, $utc))->toBeRefused('6,001 events')
+        ->and(fn () => TideTable::parse("BEGIN:VEVENT\nDTSTART:20261124T060000Z\nSUMMARY:High 21 m\nEND:VEVENT", $utc))->toBeRefused('no tide')
+        ->and(fn () => TideTable::parse('2026-11-24 08:00 4.9'.str_repeat(' ', 300_000).'x1', $utc))->toBeRefused('cannot be read')
+        ->and(fn () => TideTable::parse("BEGIN:VEVENT\nDTSTART:20261124T060000Z\nSUMMARY:".str_repeat('high ', 70_000)."\nEND:VEVENT", $utc))->toBeRefused('no summary like');
+});
+
 it('lists the nearest stations while a position is typed', function (): void {
     $this->get('/places/stations?position='.urlencode('47.6, -122.3'))->assertOk()->assertSee('Seattle')->assertSee('km');
     $this->get('/places/stations?position=nowhere')->assertOk()->assertSee('not a position');
@@ -296,6 +318,20 @@ it('shows the best forty windows at first, and all when they are asked for', fun
     $all = (string) $this->get('/windows?'.http_build_query($query + ['all' => '1']))->assertOk()->assertDontSee('Show all')->getContent();
     preg_match('/<b>(\d+)<\/b> windows/', $all, $found);
     expect($count($first))->toBe(40)->and($count($all))->toBe((int) $found[1])->toBeGreaterThan(200);
+});
+
+it('keeps the last search at a place for its files, until the place changes or something else is asked', function (): void {
+    $query = ['place' => shelf()->id, 'light' => 'golden', 'months' => '2', 'above' => '4.5'];
+    $found = fn (array $other = []): int => substr_count((string) $this->get('/windows.csv?'.http_build_query($other + $query))->assertOk()->getContent(), "\n");
+    $first = $found();
+    $empty = fn () => Cache::forever($key = 'windows:'.shelf()->id, ['found' => []] + Cache::get($key));
+    $empty();
+    expect($first)->toBeGreaterThan(3)->and($found())->toBe(1)
+        // Another question, the first one after it, and a change of the place are worked out.
+        ->and($found(['above' => '1']))->toBeGreaterThan($first)->and($found())->toBe($first);
+    $empty();
+    shelf()->update(['facing_deg' => 100]);
+    expect($found())->toBe($first);
 });
 
 it('writes windows as a calendar with an alarm and the cautions, and as a table', function (): void {

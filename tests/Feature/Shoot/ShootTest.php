@@ -33,13 +33,13 @@ it('carries a tapped rhythm into the field, with the moment to open', function (
 
     expect($frame->plan->rhythm?->periodS)->toEqual(8);
     $this->get('/shoot/'.$frame->id)->assertOk()
-        ->assertSee('data-rhythm', false)
+        ->assertSee('"rhythm":{"period_s":8', false)
         ->assertSee('A crest, now')
         ->assertSee('Open as the crest stands up');
 });
 
 it('has no rhythm to count by where none was tapped', function (): void {
-    $this->get('/shoot/'.planned()->id)->assertOk()->assertDontSee('data-rhythm', false);
+    $this->get('/shoot/'.planned()->id)->assertOk()->assertSee('"rhythm":null', false);
 });
 
 it('keeps what the look’s middle was, so that a verdict teaches the taste', function (): void {
@@ -113,4 +113,30 @@ it('says awash until, where the water stands over the way already, and not to go
         ->assertSee('awash until')
         ->assertSee('Do not go down before')
         ->assertDontSee('get off by');
+});
+
+it('takes the open time from a script, with how the light changed, once, and tells it where to go on', function (): void {
+    $frame = planned();
+    $send = fn (array $sent) => $this->putJson("/shoot/{$frame->id}/open", $sent + ['opened_at_ms' => '1795680000000', 'open_s' => '3.25', 'light' => '1.5:-3,2.25:0']);
+    $send(['light' => 'dark'])->assertStatus(422)->assertJsonValidationErrors('light');
+    $send(['open_s' => '-1'])->assertStatus(422);
+    expect($frame->refresh()->isTaken())->toBeFalse();
+    $send([])->assertOk()->assertExactJson(['to' => route('log.show', $frame)]);
+    // A queue that sends it again changes nothing.
+    $send(['open_s' => '9'])->assertOk()->assertExactJson(['to' => route('log.show', $frame)]);
+    $frame->refresh();
+    expect($frame->open_s)->toBe(3.25)->and($frame->light_changes)->toBe('1.5:-3,2.25:0')
+        // A second and a half, an eighth of three quarters, and one second (by hand).
+        ->and($frame->light()->gatheredS(3.25))->toBeAbout(1.5 + 0.75 / 8 + 1.0, 1e-9);
+    $this->get("/log/{$frame->id}")->assertSee('3 stops darker after 1.5 s, as planned again after 2.')->assertSee('than planned');
+    expect($this->get('/log.csv')->streamedContent())->toContain('1.5:-3,2.25:0');
+});
+
+it('says when to leave, by the tide of the place, and what the script counts by', function (): void {
+    $frame = planned();
+    $counts = json_decode(html_entity_decode((string) preg_replace('/.*data-shoot=\'([^\']+)\'.*/s', '$1', (string) $this->get("/shoot/{$frame->id}")->getContent())), true);
+    expect($counts)->toMatchArray(['frame' => $frame->id, 'planned_s' => $frame->planned_s, 'busy_s' => 0, 'sun_gone_stops' => -3])
+        ->and(array_column($counts['looks'], 0))->toContain('held', 'silk', 'glass')->and(end($counts['looks'])[1])->toBeNull();
+    $frame->update(['place_id' => App\Models\Place::query()->where('name', 'Marrow Shelf')->value('id')]);
+    $this->get("/shoot/{$frame->id}")->assertSee('leave by')->assertSee('data-leave=', false);
 });

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Backup;
+
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Str;
+use ZipArchive;
+
+/**
+ * Everything a person keeps, as a zip of JSON documents: one of each kind, parted where there are many, each by a published schema that
+ * lies in the archive too, and a manifest with the number of records and the SHA-256 of each.
+ */
+final readonly class BackupFile
+{
+    public const FORMAT = 'gentle-pour-backup-';
+
+    public const VERSION = 1;
+
+    /** Records in one document: what can be read and checked in little memory. */
+    public const RECORDS = 500;
+
+    private const README = <<<'TEXT'
+        A backup of Gentle Pour.
+
+        manifest.json says what lies here, with the number of records and the SHA-256 of each document. The documents are JSON, one of each
+        kind, parted into several where there are many records; schemas/ says what each column means, by JSON Schema. Lengths are in metres
+        unless a name says otherwise (_mm), times in seconds (_s) or UTC, strengths and corrections in stops. A number that ends in _id
+        is the id of a record in another document; uid is the name of a record for its whole life, also where it was given another id.
+
+        What was deleted and can still be brought back is not in a backup.
+
+        TEXT;
+
+    public function __construct(private ConnectionInterface $database)
+    {
+    }
+
+    public static function schema(string $kind): string
+    {
+        return (string) file_get_contents(base_path("data/schemas/backup/{$kind}.schema.json"));
+    }
+
+    /**
+     * Written beside its name, and moved there when it is whole.
+     *
+     * @return array<string, int> how many records of each kind
+     *
+     * @throws BackupFailed when the file cannot be written
+     */
+    public function write(string $path): array
+    {
+        $parts = sys_get_temp_dir().'/gentle-pour-backup-'.Str::random(12);
+        $building = $path.'.building';
+        if (! @mkdir($parts, 0700)) {
+            throw new BackupFailed('The folder for temporary files cannot be written to.');
+        }
+        try {
+            $documents = $this->database->transaction(fn (): array => $this->documents($parts));
+            $manifest = [
+                'format' => self::FORMAT.self::VERSION, 'made_at' => now()->utc()->format('Y-m-d\TH:i:s\Z'), 'documents' => $documents,
+            ];
+            $flags = JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR;
+            file_put_contents($parts.'/manifest.json', json_encode($manifest, $flags)."\n");
+            file_put_contents($parts.'/README.txt', self::README);
+            $this->pack($parts, $building);
+            chmod($building, 0600);
+            if (! rename($building, $path)) {
+                throw new BackupFailed('The backup could not be put in its place.');
+            }
+        } finally {
+            array_map(unlink(...), glob($parts.'/*') ?: []);
+            rmdir($parts);
+            is_file($building) && unlink($building);
+        }
+        $counts = array_fill_keys(array_column(BackupKind::cases(), 'value'), 0);
+        foreach ($documents as $document) {
+            $counts[$document['kind']] += $document['records'];
+        }
+
+        return $counts;
+    }
+
+    /** @return list<array{path: string, kind: string, records: int, bytes: int, sha256: string}> */
+    private function documents(string $folder): array
+    {
+        $documents = [];
+        foreach (BackupKind::cases() as $kind) {
+            $form = RecordForm::of($kind);
+            $order = $kind === BackupKind::Settings ? 'key' : 'id';
+            $lines = [];
+            $part = 0;
+            $query = $this->database->table($kind->value)->select($form->columns())->orderBy($order);
+            foreach ($query->lazy(self::RECORDS) as $row) {
+                $lines[] = $form->line($form->record($row));
+                if (count($lines) === self::RECORDS) {
+                    $documents[] = $this->document($folder, $kind, $part++, $lines);
+                    $lines = [];
+                }
+            }
+            if ($lines !== [] || $part === 0) {
+                $documents[] = $this->document($folder, $kind, $part, $lines);
+            }
+        }
+
+        return $documents;
+    }
+
+    /**
+     * @param  list<string>  $lines
+     * @return array{path: string, kind: string, records: int, bytes: int, sha256: string}
+     */
+    private function document(string $folder, BackupKind $kind, int $part, array $lines): array
+    {
+        $path = $kind->value.($part === 0 ? '' : sprintf('-%03d', $part + 1)).'.json';
+        $json = sprintf(
+            "{\"format\": \"%s\", \"kind\": \"%s\", \"records\": [%s\n]}\n", self::FORMAT.self::VERSION, $kind->value,
+            $lines === [] ? '' : "\n".implode(",\n", $lines),
+        );
+        if (@file_put_contents($folder.'/'.$path, $json) !== strlen($json)) {
+            throw new BackupFailed('The disk is full, or the folder for temporary files cannot be written to.');
+        }
+
+        return [
+            'path' => $path, 'kind' => $kind->value, 'records' => count($lines), 'bytes' => strlen($json),
+            'sha256' => hash('sha256', $json),
+        ];
+    }
+
+    private function pack(string $folder, string $to): void
+    {
+        $zip = new ZipArchive;
+        if (@$zip->open($to, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
+            throw new BackupFailed('The backup cannot be written to '.$to.'.');
+        }
+        foreach (glob($folder.'/*') ?: [] as $file) {
+            $zip->addFile($file, basename($file));
+        }
+        foreach (['manifest', ...array_column(BackupKind::cases(), 'value')] as $kind) {
+            $zip->addFromString("schemas/{$kind}.schema.json", self::schema($kind));
+        }
+        // The archive is written here, so that a full disk shows here.
+        if (! @$zip->close()) {
+            throw new BackupFailed('The backup cannot be written to '.$to.': the disk is full, or the folder cannot be written to.');
+        }
+    }
+}

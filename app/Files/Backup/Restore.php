@@ -1,0 +1,279 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Backup;
+
+use App\Models\Filter;
+use GentlePour\Kit\Bag;
+use Illuminate\Contracts\Cache\Repository as Cache;
+use Illuminate\Database\ConnectionInterface;
+use stdClass;
+
+/**
+ * Brings a backup back, whole or not at all. Looking at what it would do goes the same way as doing it, and writes nothing.
+ *
+ * Records are known again by their name for life; cameras, lenses, filters and places, of which no two have one name, by that too. Where a
+ * number is taken by another record, the newcomer gets a number of its own and all that points to it follows.
+ */
+final class Restore
+{
+    private const CHUNK = 200;
+
+    /** The setting that goes by numbers of records. */
+    private const LAST_HELD = 'gear';
+
+    /** @var array<string, array<int, int>> from the number in the backup to the number here, by kind */
+    private array $numbers = [];
+
+    /** @var array<string, array<string, int>> */
+    private array $counts = [];
+
+    public function __construct(private readonly ConnectionInterface $database, private readonly Cache $cache)
+    {
+    }
+
+    /** @return array<string, array<string, int>> by kind, how many records would be added, changed and so on */
+    public function plan(OpenedBackup $backup, Into $into): array
+    {
+        return $this->database->transaction(fn (): array => $this->go($backup, $into, false));
+    }
+
+    /** @return array<string, array<string, int>> by kind, how many records were added, changed and so on */
+    public function run(OpenedBackup $backup, Into $into): array
+    {
+        $done = $this->database->transaction(function () use ($backup, $into): array {
+            $this->database->statement('PRAGMA defer_foreign_keys = ON');
+
+            $packed = Filter::packedIds();
+            $done = $this->go($backup, $into, true);
+            $into === Into::Replace || Filter::leaveTheRestAtHome($packed);
+
+            return $done;
+        });
+        // What was worked out once and kept is of the records as they were.
+        $this->cache->clear();
+
+        return $done;
+    }
+
+    /** @return array<string, array<string, int>> */
+    private function go(OpenedBackup $backup, Into $into, bool $write): array
+    {
+        [$this->numbers, $this->counts] = [[], []];
+        foreach (BackupKind::cases() as $kind) {
+            $this->counts[$kind->value] = array_fill_keys(array_column(Change::cases(), 'value'), 0);
+            $kind === BackupKind::Settings || $this->number($backup, $kind, $into);
+        }
+        $into === Into::Merge ? $this->merge($backup, $write) : $this->replace($backup, $write);
+
+        return $this->counts;
+    }
+
+    /** Gives each record of a backup the number that it has or will have here. */
+    private function number(OpenedBackup $backup, BackupKind $kind, Into $into): void
+    {
+        $this->numbers[$kind->value] = [];
+        if ($into === Into::Replace) {
+            return;
+        }
+        $here = $this->database->table($kind->value);
+        $key = $kind === BackupKind::TideEntries ? null : 'uid';
+        $byUid = $key === null ? [] : (clone $here)->pluck('id', 'uid')->all();
+        $byName = [];
+        foreach ($kind->isNamed() ? (clone $here)->pluck('id', 'name')->all() : [] as $name => $id) {
+            $byName[Bag::plainName((string) $name)] = $id;
+        }
+        $taken = array_fill_keys((clone $here)->pluck('id')->all(), true);
+        $next = 1 + max([0, ...array_keys($taken)]);
+        foreach ($backup->records($kind) as $record) {
+            $next = max($next, $record->id + 1);
+        }
+        foreach ($backup->records($kind) as $record) {
+            $id = $byUid[$record->uid ?? ''] ?? ($kind->isNamed() ? $byName[Bag::plainName($record->name)] ?? null : null);
+            if ($id === null) {
+                $id = isset($taken[$record->id]) ? $next++ : $record->id;
+                $taken[$id] = true;
+            }
+            $this->numbers[$kind->value][$record->id] = (int) $id;
+        }
+    }
+
+    private function merge(OpenedBackup $backup, bool $write): void
+    {
+        foreach (BackupKind::cases() as $kind) {
+            $form = RecordForm::of($kind);
+            foreach ($this->chunks($backup, $kind) as $records) {
+                $moved = array_map(fn (stdClass $record): stdClass => $this->moved($kind, $record), $records);
+                $here = $this->here($kind, $form, $moved);
+                $new = [];
+                foreach ($moved as $record) {
+                    $change = $this->change($kind, $form, $record, $here[self::place($kind, $form, $record)] ?? null);
+                    $this->count($kind, $change);
+                    if ($change === Change::Added) {
+                        $new[] = $form->row($record);
+                    } elseif ($change === Change::Changed && $write) {
+                        $this->database->table($kind->value)->where('id', $record->id)->update($form->row($record));
+                    }
+                }
+                $write && $this->insert($kind, $new);
+            }
+        }
+    }
+
+    /** Of two versions of one record the later one stands; of what knows no time, the one that is here. */
+    private function change(BackupKind $kind, RecordForm $form, stdClass $record, ?stdClass $here): Change
+    {
+        if ($here === null) {
+            // What was last held together goes by numbers that may be others here.
+            return $kind === BackupKind::Settings && $record->key === self::LAST_HELD ? Change::Left : Change::Added;
+        }
+        foreach (['id', 'uid'] as $own) {
+            if (isset($here->$own)) {
+                $record->$own = $here->$own;
+            }
+        }
+        if ($form->same($record, $here)) {
+            return Change::Same;
+        }
+        $later = isset($record->updated_at) && $record->updated_at > ($here->updated_at ?? '');
+
+        return $later && ! $this->nameIsTaken($kind, $record) ? Change::Changed : Change::Left;
+    }
+
+    private function nameIsTaken(BackupKind $kind, stdClass $record): bool
+    {
+        return $kind->isNamed() && $this->database->table($kind->value)->where('id', '<>', $record->id)->pluck('name')
+            ->contains(static fn (mixed $name): bool => is_string($name) && Bag::plainName($name) === Bag::plainName($record->name));
+    }
+
+    private function replace(OpenedBackup $backup, bool $write): void
+    {
+        foreach (BackupKind::cases() as $kind) {
+            $form = RecordForm::of($kind);
+            $total = $this->database->table($kind->value)->count();
+            $met = 0;
+            foreach ($this->chunks($backup, $kind) as $records) {
+                $here = $this->alike($kind, $form, $records);
+                foreach ($records as $record) {
+                    $there = $here[$form->key($record)] ?? null;
+                    $met += $there === null ? 0 : 1;
+                    $this->count($kind, $there === null ? Change::Added : ($form->same($record, $there) ? Change::Same : Change::Changed));
+                }
+            }
+            $this->counts[$kind->value][Change::Removed->value] = $total - $met;
+        }
+        if (! $write) {
+            return;
+        }
+        // What could be undone goes too: it would bring rows back into a database that they are not of.
+        foreach ([...array_column(BackupKind::cases(), 'value'), 'drops'] as $table) {
+            $this->database->table($table)->delete();
+        }
+        foreach (BackupKind::cases() as $kind) {
+            $form = RecordForm::of($kind);
+            foreach ($this->chunks($backup, $kind) as $records) {
+                $this->insert($kind, array_map($form->row(...), $records));
+            }
+        }
+    }
+
+    /** A record with the numbers that it and what it points to have here. */
+    private function moved(BackupKind $kind, stdClass $record): stdClass
+    {
+        $moved = clone $record;
+        if (isset($moved->id)) {
+            $moved->id = $this->numbers[$kind->value][$moved->id];
+        }
+        foreach ($kind->pointsTo() as $column => $to) {
+            $moved->$column = $moved->$column === null ? null : $this->numbers[$to->value][$moved->$column];
+        }
+        if ($kind === BackupKind::Frames) {
+            $moved->inputs = clone $record->inputs;
+            foreach (BackupKind::fieldsOfTheBench() as $field => $to) {
+                $number = fn (mixed $id): mixed => is_scalar($id) && isset($this->numbers[$to->value][(int) $id])
+                    ? (string) $this->numbers[$to->value][(int) $id] : $id;
+                if (isset($moved->inputs->$field)) {
+                    $given = $moved->inputs->$field;
+                    $moved->inputs->$field = is_array($given) ? array_map($number, $given) : $number($given);
+                }
+            }
+        }
+
+        return $moved;
+    }
+
+    /**
+     * Records of the database that have the numbers of these, or of what there is one of only, the same key.
+     *
+     * @param  list<stdClass>  $records
+     * @return array<string, stdClass>
+     */
+    private function here(BackupKind $kind, RecordForm $form, array $records): array
+    {
+        if ($kind->key() !== ['uid']) {
+            return $this->alike($kind, $form, $records);
+        }
+        $found = [];
+        $rows = $this->database->table($kind->value)->select($form->columns())
+            ->whereIn('id', array_map(static fn (stdClass $r): int => $r->id, $records));
+        foreach ($rows->get() as $row) {
+            $record = $form->record($row);
+            $found[self::place($kind, $form, $record)] = $record;
+        }
+
+        return $found;
+    }
+
+    private static function place(BackupKind $kind, RecordForm $form, stdClass $record): string
+    {
+        return $kind->key() === ['uid'] ? (string) $record->id : $form->key($record);
+    }
+
+    /**
+     * @param  list<stdClass>  $records
+     * @return array<string, stdClass> by key
+     */
+    private function alike(BackupKind $kind, RecordForm $form, array $records): array
+    {
+        $found = [];
+        $query = $this->database->table($kind->value)->select($form->columns());
+        $first = $kind->key()[0];
+        $query->whereIn($first, array_values(array_unique(array_map(static fn (stdClass $r): mixed => $r->$first, $records))));
+        foreach ($query->get() as $row) {
+            $record = $form->record($row);
+            $found[$form->key($record)] = $record;
+        }
+
+        return $found;
+    }
+
+    /** @param  list<array<string, mixed>>  $rows */
+    private function insert(BackupKind $kind, array $rows): void
+    {
+        foreach ($rows as $row) {
+            $this->database->table($kind->value)->insert($row);
+        }
+    }
+
+    private function count(BackupKind $kind, Change $change): void
+    {
+        $this->counts[$kind->value][$change->value]++;
+    }
+
+    /** @return iterable<list<stdClass>> */
+    private function chunks(OpenedBackup $backup, BackupKind $kind): iterable
+    {
+        $chunk = [];
+        foreach ($backup->records($kind) as $record) {
+            $chunk[] = $record;
+            if (count($chunk) === self::CHUNK) {
+                yield $chunk;
+                $chunk = [];
+            }
+        }
+        if ($chunk !== []) {
+            yield $chunk;
+        }
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms\Settings;
+
+use App\Files\Backup\BackupFile;
+use App\Files\Backup\BackupKind;
+use App\Files\Backup\Backups;
+use App\Files\Backup\Change;
+use App\Files\Backup\Into;
+use App\Files\Backup\KeptBackup;
+use App\Files\Backup\OpenedBackup;
+use App\Files\Backup\Restore;
+use App\Household\Settings;
+use GentlePour\InvalidValue;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
+use Illuminate\Validation\Rule;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** Everything that is kept, out as one file and back. */
+final class BackupController
+{
+    /** When one was last taken away from this machine. */
+    public const SETTING = 'backup';
+
+    public function index(Backups $backups, Settings $settings): View
+    {
+        return view('settings.backup', ['kept' => $backups->all(), 'away' => self::away($settings)]);
+    }
+
+    public static function away(Settings $settings): ?Carbon
+    {
+        $at = $settings->read(self::SETTING)['away_at'] ?? null;
+
+        return is_string($at) ? Carbon::parse($at) : null;
+    }
+
+    public function take(Backups $backups): RedirectResponse
+    {
+        $backup = $backups->take('by-hand');
+
+        return redirect()->route('backup')->with('done', "Kept on this machine: {$backup->size()}.");
+    }
+
+    public function download(Backups $backups, Settings $settings): BinaryFileResponse
+    {
+        $backup = $backups->take('by-hand');
+        $settings->write(self::SETTING, ['away_at' => now()->toIso8601String()]);
+
+        return self::sent($backup);
+    }
+
+    public function file(string $backup, Backups $backups): BinaryFileResponse
+    {
+        return self::sent(self::found($backups, $backup));
+    }
+
+    public function receive(Request $request, Backups $backups): RedirectResponse
+    {
+        $request->validate(['backup' => ['bail', 'required', 'file']], [
+            'backup.required' => 'Choose a backup.', 'backup.*' => 'The file did not arrive whole, or is larger than this server takes.',
+        ]);
+        $sent = (string) $request->file('backup')?->getRealPath();
+        // Looked through before it is kept.
+        OpenedBackup::open($sent);
+
+        return redirect()->route('backup.show', $backups->receive($sent)->name);
+    }
+
+    public function show(string $backup, Backups $backups, Restore $restore): View|RedirectResponse
+    {
+        $kept = self::found($backups, $backup);
+        try {
+            $opened = OpenedBackup::open($kept->path);
+        } catch (InvalidValue $e) {
+            return redirect()->route('backup')->withErrors(['backup' => $e->getMessage()]);
+        }
+
+        return view('settings.restore', [
+            'kept' => $kept, 'madeAt' => Carbon::parse($opened->madeAt()), 'counts' => $opened->counts(),
+            'ways' => array_map(static fn (Into $into): array => self::way($into, $restore->plan($opened, $into)), Into::cases()),
+        ]);
+    }
+
+    /**
+     * @param  array<string, array<string, int>>  $plan
+     * @return array<string, mixed>
+     */
+    private static function way(Into $into, array $plan): array
+    {
+        $changes = [Change::Added, Change::Changed, $into === Into::Merge ? Change::Left : Change::Removed];
+        $counted = array_flip(array_column($changes, 'value'));
+        $moving = array_filter(
+            BackupKind::cases(), static fn (BackupKind $kind): bool => array_sum(array_intersect_key($plan[$kind->value], $counted)) > 0,
+        );
+
+        return [
+            'into' => $into, 'plan' => $plan, 'changes' => $changes, 'moving' => array_values($moving),
+            'same' => array_sum(array_column($plan, Change::Same->value)),
+        ];
+    }
+
+    public function restore(string $backup, Request $request, Backups $backups, Restore $restore): RedirectResponse
+    {
+        $request->validate(['into' => ['bail', 'required', 'string', Rule::enum(Into::class)]], ['into' => 'Choose how it comes back.']);
+        $opened = OpenedBackup::open($backups->find($backup)->path);
+        $before = $backups->take('before-restore');
+        $done = $restore->run($opened, Into::from($request->string('into')->toString()));
+        $sum = static fn (Change $change): int => array_sum(array_column($done, $change->value));
+
+        return redirect()->route('backup')->with('done', sprintf(
+            'It is back: %d added, %d changed, %d taken away. How it was before lies here as %s UTC.',
+            $sum(Change::Added), $sum(Change::Changed), $sum(Change::Removed), $before->at->format('j M H:i'),
+        ));
+    }
+
+    public function schema(string $kind): Response
+    {
+        if ($kind !== 'manifest' && BackupKind::tryFrom($kind) === null) {
+            abort(404);
+        }
+
+        return response(BackupFile::schema($kind), 200, ['Content-Type' => 'application/schema+json']);
+    }
+
+    private static function sent(KeptBackup $backup): BinaryFileResponse
+    {
+        return response()->download($backup->path, "gentle-pour-{$backup->name}.zip", ['Content-Type' => 'application/zip']);
+    }
+
+    private static function found(Backups $backups, string $name): KeptBackup
+    {
+        try {
+            return $backups->find($name);
+        } catch (InvalidValue) {
+            abort(404);
+        }
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tide;
+
+use App\Models\LevelMark;
+use App\Models\Place;
+use App\Models\Sighting;
+use App\Models\TideEntry;
+use App\Models\TideSource;
+use Closure;
+use GentlePour\Planning\Window;
+use Illuminate\Support\Facades\Cache;
+use ReflectionClass;
+
+/**
+ * What was worked out for a place under a name, kept until something has changed that it goes by: the place, its marks, its tide, or what
+ * was asked.
+ */
+final class KeptOfPlace
+{
+    /**
+     * @template T
+     *
+     * @param  Place  $place  with its marks and their sightings
+     * @param  mixed  $goesBy  whatever else it goes by
+     * @param  Closure(): T  $work
+     * @return T
+     */
+    public static function get(string $name, Place $place, mixed $goesBy, Closure $work): mixed
+    {
+        $of = self::fingerprint($place, $goesBy);
+        $key = "{$name}:{$place->id}";
+        /** @var array{of: string, found: T}|null $kept */
+        $kept = Cache::get($key);
+        if ($kept === null || $kept['of'] !== $of) {
+            $kept = ['of' => $of, 'found' => $work()];
+            Cache::forever($key, $kept);
+        }
+
+        return $kept['found'];
+    }
+
+    private static function fingerprint(Place $place, mixed $goesBy): string
+    {
+        // What a window is may be another thing after an update.
+        $window = (string) (new ReflectionClass(Window::class))->getFileName();
+        $entries = TideEntry::query()->where('place_id', $place->id);
+
+        return sha1(serialize([
+            filemtime($window), $goesBy, $place->getAttributes(), $place->marks->map(static fn (LevelMark $m): array => [
+                $m->getAttributes(), $m->sightings->map(static fn (Sighting $s): array => $s->getAttributes())->all(),
+            ])->all(),
+            $place->tide === TideSource::Table ? [$entries->count(), $entries->max('id')] : [],
+        ]));
+    }
+}

@@ -1,0 +1,104 @@
+// What is on this device and not yet at the server: an open shutter, and frames whose time could not be sent. Seen, and sent, from every page.
+
+import { spoken } from './countdown.js';
+
+const OPEN = 'open-frame';
+const UNSENT = 'unsent-frames';
+const AGAIN_MS = 5000;
+
+const read = (key, otherwise) => { try { return JSON.parse(localStorage.getItem(key)) ?? otherwise; } catch { return otherwise; } };
+
+export const openFrame = () => read(OPEN, null);
+export const keepOpen = (frame) => (frame === null ? localStorage.removeItem(OPEN) : localStorage.setItem(OPEN, JSON.stringify(frame)));
+export const unsent = () => read(UNSENT, []);
+const keepUnsent = (frames) => (frames.length ? localStorage.setItem(UNSENT, JSON.stringify(frames)) : localStorage.removeItem(UNSENT));
+
+/** Kept first, then sent: whatever happens on the way, it is here until the server has said that it has it. */
+export function keepTaken(taken) {
+    keepUnsent([...unsent().filter((one) => one.frame !== taken.frame), taken]);
+}
+
+let token = () => document.querySelector('meta[name="csrf-token"]')?.content ?? '';
+
+async function freshToken() {
+    const page = await fetch('/settings', { headers: { Accept: 'text/html' } });
+    const found = /name="csrf-token" content="(\w+)"/.exec(await page.text())?.[1];
+    if (found) {
+        token = () => found;
+    }
+    return Boolean(found);
+}
+
+/** @returns {Promise<{to?: string, gone?: boolean, refused?: string, away?: boolean}>} */
+async function send(taken, again = true) {
+    const answer = await fetch(`/shoot/${taken.frame}/open`, {
+        method: 'POST', headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token(), 'Content-Type': 'application/x-www-form-urlencoded' },
+        body: new URLSearchParams({ _method: 'PUT', opened_at_ms: String(Math.round(taken.opened_at_ms)), open_s: taken.open_s.toFixed(3), light: taken.light }),
+        signal: AbortSignal.timeout(15_000),
+    }).catch(() => null);
+    if (answer?.status === 419 && again) {
+        return (await freshToken().catch(() => false)) ? send(taken, false) : { away: true };
+    }
+    const said = await answer?.json().catch(() => null);
+    return answer?.ok && said?.to ? said : answer?.status === 404 ? { gone: true } : answer?.status === 422 ? { refused: said?.message ?? '' } : { away: true };
+}
+
+let sending = null;
+
+/** Sends what is kept here, one at a time and once: another page of this device may be at it too. @returns what was said to the frame that is asked for */
+export function sendKept(frame = null) {
+    const work = async () => {
+        let about = null;
+        for (const taken of unsent()) {
+            const said = await send(taken);
+            if (!said.away) {
+                keepUnsent(unsent().filter((one) => one.frame !== taken.frame));
+            }
+            about = taken.frame === frame ? said : about;
+        }
+        return about;
+    };
+    sending ??= (navigator.locks?.request('unsent-frames', work) ?? work()).finally(() => { sending = null; });
+    return sending;
+}
+
+// A line on every page but Shoot's own: the shutter is open, or a frame waits here.
+function line(words, to) {
+    let strip = document.querySelector('.kept-line');
+    if (!strip) {
+        strip = document.createElement('a');
+        strip.className = 'kept-line';
+        document.body.prepend(strip);
+    }
+    if (strip.textContent !== words) {
+        strip.textContent = words;
+    }
+    strip.href = to;
+}
+
+function show() {
+    const own = document.querySelector('[data-shoot]');
+    const kept = openFrame();
+    // Its own page counts by itself.
+    const open = own && kept?.frame === JSON.parse(own.dataset.shoot).frame ? null : kept;
+    const waiting = unsent();
+    const left = open ? open.ends_at_ms - Date.now() : 0;
+    if (open && Date.now() < open.opened_at_ms) {
+        line(`Shutter opens in ${spoken((open.opened_at_ms - Date.now()) / 1000)}`, open.page);
+    } else if (open) {
+        line(left > 0 ? `Shutter open ${spoken((Date.now() - open.opened_at_ms) / 1000)}, ${spoken(left / 1000)} to go` : `Shutter open, over by ${spoken(-left / 1000)}: close it`, open.page);
+    } else if (waiting.length && !own) {
+        line(`${waiting.length === 1 ? 'One frame is' : `${waiting.length} frames are`} kept on this device and not yet in the log`, '/log');
+    } else {
+        document.querySelector('.kept-line')?.remove();
+    }
+}
+
+export function startKept() {
+    const retry = () => unsent().length && sendKept();
+    retry();
+    window.addEventListener('online', retry);
+    setInterval(retry, AGAIN_MS);
+    show();
+    setInterval(show, 500);
+}

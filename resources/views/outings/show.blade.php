@@ -1,0 +1,116 @@
+@php($zone = $place->timezone)
+@php($clock = $write->units()->hours())
+<x-layout title="{{ $place->name }}, {{ $outing->starts_at->setTimezone($zone)->format('j M') }}" here="places" script="page">
+    <div class="title-line">
+        <h1>{{ $place->name }} <small>{{ $outing->starts_at->setTimezone($zone)->format('l j F Y') }}{{ $outing->closed_at ? ', closed' : '' }}</small></h1>
+        <p class="days"><a class="button" href="{{ route('places.show', [$place, 'day' => $outing->starts_at->setTimezone($zone)->format('Y-m-d')]) }}">The place</a> <a class="button" href="{{ route('outings.calendar', $outing) }}">As .ics</a> <button type="button" class="button" data-print>Print</button></p>
+    </div>
+    @if ($problem)<p class="said is-problem" role="alert">{{ $problem }}</p>@endif
+    @if ($plan)
+        <dl class="outing-times">
+            @if ($plan->leavesHome())<div><dt>leave home</dt><dd>{{ $plan->at($plan->leavesHome())->format($clock) }}</dd></div>@endif
+            <div><dt>there</dt><dd>{{ $plan->at($plan->schedule->from)->format($clock) }}</dd></div>
+            <div><dt>ready</dt><dd>{{ $plan->at($plan->schedule->readyAt)->format($clock) }}</dd></div>
+            <div class="is-warn"><dt>off it by</dt><dd>{{ $plan->at($plan->schedule->until)->format($clock) }}</dd></div>
+            <div><dt>slack</dt><dd>{{ $plan->schedule->slackS() < 0 ? '−' : '' }}{{ round(abs($plan->schedule->slackS()) / 60) }} min</dd></div>
+        </dl>
+        <p class="hint">It ends by {{ $plan->untilWhy }}. @if ($plan->awashUntil)<b class="warn">By these numbers the stand or the way out is awash when you come, and until {{ $plan->at(60 * ceil($plan->awashUntil / 60))->format($clock) }}. Do not go down before: come later.</b>@elseif ($plan->schedule->slackS() < 0)<b class="warn">One would have to leave before the water has been watched: come earlier, or on another day.</b>@endif
+            @foreach ($events as $event) @if ($plan->sky($event) !== null && in_array($event->label(), ['sunrise', 'sunset'], true)){{ ucfirst($event->label()) }} {{ $plan->at($plan->sky($event))->format($clock) }}. @endif @endforeach</p>
+        <x-day-board :board="$plan->board" :events="$events"/>
+    @endif
+    <div class="frame-columns">
+        <section id="schedule">
+            <h2>What is done when</h2>
+            @unless ($hasKit)<p class="said">There is no camera with a lens in the kit yet, so nothing can be fitted. <a href="{{ route('kit') }}">Put one in.</a></p>@endunless
+            @if ($place->latitude === null)<p class="said">This place has no position yet, so its light is not known. <a href="{{ route('places.edit', $place) }}">Say where it is.</a></p>@endif
+            @if ($plan)
+                <ol class="schedule">
+                    <li><time>{{ $plan->at($plan->schedule->from)->format($clock) }}</time><span><b>Tripod up, then watch the water</b><small>A quarter of an hour from a dry place: sets, what gets wet, the way out.</small></span></li>
+                    @foreach ($plan->schedule->frames as $one)
+                        @php($wanted = $plan->compositions[$one->index])
+                        @php($way = $plan->ways[$one->index] ?? null)
+                        @if ($one->changesLens)<li class="is-between"><time></time><span><small>change the lens, out of the wind</small></span></li>@endif
+                        <li><time>{{ $plan->at($one->from)->format($clock) }}</time><span><b>{{ $wanted->subject->name }}, {{ $wanted->look->value }}</b>
+                            @if ($way)<em>{{ $way->shutterLabel() }} {{ $way->aperture->label() }} ISO {{ $way->iso->label() }}{{ $way->filters->count() === 0 ? ', bare' : ', '.$way->filters->label() }}</em>@endif
+                            <small>@foreach ($one->parts as [$words, $seconds]){{ $words }} {{ $seconds < 90 ? round($seconds).' s' : round($seconds / 60).' min' }}{{ $loop->last ? '' : ' · ' }}@endforeach · until {{ $plan->at($one->to)->format($clock) }}</small>
+                            <a class="button is-small" href="{{ route('bench', ['take' => $wanted->subject_id, 'look' => $wanted->look->value]) }}" aria-label="{{ $wanted->subject->name }} on the bench">On the bench</a></span></li>
+                    @endforeach
+                    <li class="is-leave"><time>{{ $plan->at($plan->schedule->until - 300)->format($clock) }}</time><span><b>Pack, and go</b><small>Off it by {{ $plan->at($plan->schedule->until)->format($clock) }}, by {{ $plan->untilWhy }}.</small></span></li>
+                </ol>
+                @foreach ($plan->schedule->left as $index => $why)<p class="warn"><b>{{ $plan->compositions[$index]->subject->name }}, {{ $plan->compositions[$index]->look->value }}</b>: {{ $why }}.</p>@endforeach
+            @endif
+            <div class="not-on-paper">
+            <h2>What is wanted, the most wanted first</h2>
+            <ul class="subjects">
+                @forelse ($outing->compositions as $wanted)
+                    <li><span><b>{{ $wanted->subject->name }}</b> <small>{{ $wanted->look->value }}, {{ $wanted->light->value === 'any' ? 'in any light' : $wanted->light->label() }}{{ $wanted->mark ? ', '.$wanted->mark->name : '' }}{{ $wanted->frames > 1 ? ', '.$wanted->frames.' frames' : '' }}</small></span>
+                        <span class="subject-do">
+                            @if ($outing->compositions->count() > 1)<form method="post" action="{{ route('compositions.move', $wanted) }}" data-rapid>@csrf @method('put')<button class="button is-small" name="up" value="1" aria-label="{{ $wanted->subject->name }} more wanted" @disabled($loop->first)>↑</button><button class="button is-small" name="up" value="0" aria-label="{{ $wanted->subject->name }} less wanted" @disabled($loop->last)>↓</button></form>@endif
+                            <form method="post" action="{{ route('compositions.destroy', $wanted) }}">@csrf @method('delete')<button class="button is-small is-warn" aria-label="Leave out {{ $wanted->subject->name }}">Leave out</button></form>
+                        </span></li>
+                @empty
+                    <li>Nothing yet.</li>
+                @endforelse
+            </ul>
+            @if ($place->subjects->isEmpty())
+                <p>This place has no subjects yet. <a href="{{ route('subjects.create', ['place' => $place->id]) }}">Add one</a>, then it can be wanted here.</p>
+            @else
+                <form method="post" action="{{ route('outings.compose', $outing) }}"><x-once/>
+                    <x-entry name="subject" label="Picture" :problem="$errors->first('subject') ?: null"><select id="f-subject" name="subject" class="pick">@foreach ($place->subjects as $one)<option value="{{ $one->id }}" @selected((string) old('subject') === (string) $one->id)>{{ $one->name }}</option>@endforeach</select></x-entry>
+                    <x-entry name="look" label="Look" :problem="$errors->first('look') ?: null"><select id="f-look" name="look" class="pick">@foreach ($looks as $one)<option value="{{ $one->value }}" @selected(old('look', 'silk') === $one->value)>{{ $one->value }}</option>@endforeach</select></x-entry>
+                    <x-entry name="light" label="Light" :problem="$errors->first('light') ?: null"><select id="f-light" name="light" class="pick">@foreach ($lights as $one)<option value="{{ $one->value }}" @selected(old('light', 'any') === $one->value)>{{ $one->label() }}</option>@endforeach</select></x-entry>
+                    @if ($hasTide && $place->marks->isNotEmpty())<x-entry name="mark" label="Tide" :problem="$errors->first('mark') ?: null"><select id="f-mark" name="mark" class="pick"><option value="">any</option>@foreach ($place->marks as $one)<option value="{{ $one->id }}" @selected((string) old('mark') === (string) $one->id)>{{ $one->name }}</option>@endforeach</select></x-entry>@endif
+                    <x-entry name="frames" label="Frames" :value="old('frames', '1')" :problem="$errors->first('frames') ?: null" inputmode="numeric"/>
+                    <div class="foot-line"><button class="button is-go">Want it</button></div>
+                </form>
+            @endif
+            <details class="more" @if ($errors->hasAny(['starts_at', 'ends_at', 'travel_minutes', 'told', 'note'])) open @endif><summary class="hint">Times, the way there, who knows</summary>
+                <form method="post" action="{{ route('outings.update', $outing) }}">@csrf @method('put')
+                    <x-entry name="starts_at" type="datetime-local" label="There at" class="is-wide" :value="old('starts_at', $outing->starts_at->setTimezone($zone)->format('Y-m-d\TH:i'))" :problem="$errors->first('starts_at') ?: null"/>
+                    <x-entry name="ends_at" type="datetime-local" label="Until" class="is-wide" :value="old('ends_at', $outing->ends_at->setTimezone($zone)->format('Y-m-d\TH:i'))" :problem="$errors->first('ends_at') ?: null"/>
+                    <x-entry name="travel_minutes" label="From home" unit="min" :value="old('travel_minutes', $write->number($outing->travel_minutes, 1))" :problem="$errors->first('travel_minutes') ?: null" inputmode="numeric" hint="Drive and walk, to where you set up"/>
+                    <x-entry name="told" label="Who knows" class="is-wide" :value="old('told', $outing->told)" :problem="$errors->first('told') ?: null"/>
+                    <x-entry name="note" label="Note" class="is-wide" :value="old('note', $outing->note)" :problem="$errors->first('note') ?: null"/>
+                    <div class="foot-line"><button class="button">Change it</button></div>
+                </form>
+            </details>
+            </div>
+        </section>
+        <section>
+            <h2 id="packing">Packing</h2>
+            @foreach ([['home', 'packed', 'In the bag'], ['back', 'brought_back', 'Nothing left behind']] as [$which, $column, $title])
+                <details @class(['packing', 'not-on-paper' => $which === 'back']) @if (($which === 'home') === ($outing->starts_at->isFuture())) open @endif><summary><b>{{ $title }}</b> <small>{{ count(array_intersect(array_map(fn ($i) => $i->key, $packing), $outing->$column)) }} of {{ count($packing) }}</small></summary>
+                    <form class="sheet" method="post" action="{{ route('outings.pack', $outing) }}" hx-put="{{ route('outings.pack', $outing) }}" hx-trigger="change" hx-target="this" hx-swap="none">@csrf @method('put')
+                        @if ($which === 'back')<input type="hidden" name="leaving" value="1">@endif
+                        <ol>@foreach ($packing as $item)<li><label><input type="checkbox" name="done[]" value="{{ $item->key }}" @checked(in_array($item->key, $outing->$column, true))><span><b>{{ $item->words }}</b>@if ($item->why && $which === 'home')<small>{{ $item->why }}</small>@endif</span></label></li>@endforeach</ol>
+                        <div class="foot-line"><button class="button">Keep the ticks</button></div>
+                    </form>
+                </details>
+            @endforeach
+            <details class="more"><summary class="hint">Your own things</summary>
+                <form method="post" action="{{ route('outings.own', $outing) }}">@csrf @method('put')
+                    <label class="note-label" for="f-own">A line each, on every list from now on</label>
+                    <textarea class="textarea" id="f-own" name="own" rows="4">{{ old('own', $own) }}</textarea>
+                    <div class="foot-line"><button class="button">Keep them</button></div>
+                </form>
+            </details>
+            <h2>Tell somebody</h2>
+            <p class="notice" id="notice">{{ $notice }}</p>
+            <div class="foot-line"><button type="button" class="button" data-shares="notice">Send it</button> @if ($outing->told)<small>{{ $outing->told }} knows.</small>@endif</div>
+            @include('places.cautions')
+            <h2 class="not-on-paper">When it is over</h2>
+            <form class="not-on-paper" method="post" action="{{ route('outings.close', $outing) }}">@csrf @method('put')
+                <label class="note-label" for="f-came">What came of it</label>
+                <textarea class="textarea" id="f-came" name="came_of_it" rows="3">{{ old('came_of_it', $outing->came_of_it) }}</textarea>
+                @if ($errors->has('came_of_it'))<p class="problem">{{ $errors->first('came_of_it') }}</p>@endif
+                @if ($outing->closed_at === null)
+                    <fieldset class="missed"><legend>Missed, for the next list</legend>
+                        @foreach ($packing as $item) @unless (in_array($item->key, $outing->packed, true))<label class="tick is-inline"><input type="checkbox" name="missed[]" value="{{ $item->key }}"> {{ $item->words }}</label>@endunless @endforeach
+                    </fieldset>
+                @endif
+                <p class="hint">Rinse filters, tripod and boots in fresh water. @if ($hasTide && $place->marks->isNotEmpty())Did the water reach a mark, or not? <a href="{{ route('places.show', $place) }}">Say so at the place</a>: it learns.@endif</p>
+                <div class="foot-line"><button class="button">{{ $outing->closed_at ? 'Keep it' : 'Close the outing' }}</button></div>
+            </form>
+        </section>
+    </div>
+</x-layout>

@@ -1,0 +1,34 @@
+<x-layout title="Backup" here="settings">
+    <div class="narrow-page">
+        <h1>Backup</h1>
+        <p class="hint">Everything you keep, as one file that can be read without this application.</p>
+        <section class="backup-now">
+            <p class="backup-age"><b>{{ $away === null ? 'Never' : ucfirst($away->diffForHumans()) }}</b> {{ $away === null ? 'taken away' : 'last taken away' }} from this machine</p>
+            <form method="post" action="{{ route('backup.download') }}">@csrf<button class="button is-go">Save a backup</button></form>
+            <p class="hint">Put it on another disk or another machine: what lies only here is lost with it. It holds your places and marks, outings, kit, measurements and frames, with their notes and positions; keep it where nobody reads it.</p>
+        </section>
+        <section>
+            <h2>Bring one back</h2>
+            <form method="post" action="{{ route('backup.receive') }}" enctype="multipart/form-data">
+                @csrf
+                <label for="f-backup">A backup, as it was saved</label>
+                <input type="file" id="f-backup" name="backup" accept="application/zip,.zip" class="input is-file" @if ($errors->has('backup')) aria-invalid="true" aria-describedby="f-backup-problem" @endif>
+                @error('backup')<p class="problem" id="f-backup-problem">{{ $message }}</p>@enderror
+                <p class="hint">First you see what it would change.</p>
+                <div class="foot-line"><button class="button">Look into it</button></div>
+            </form>
+        </section>
+        <section>
+            <h2>On this machine <form method="post" action="{{ route('backup.take') }}"><x-once/><button class="button is-small">Keep one now</button></form></h2>
+            <ul class="kit-list">
+                @forelse ($kept as $backup)
+                    <li><a href="{{ route('backup.show', $backup->name) }}"><b>{{ $backup->at->format('j M Y, H:i') }} UTC</b></a>
+                        <span class="kit-what">{{ $backup->reason() }} · {{ $backup->at->diffForHumans() }}</span>
+                        <span class="kit-stops"><a href="{{ route('backup.file', $backup->name) }}">{{ $backup->size() }}</a></span></li>
+                @empty
+                    <li>None yet. One is kept on every day on which you use the application: the last fourteen, and one of each month.</li>
+                @endforelse
+            </ul>
+        </section>
+    </div>
+</x-layout>

@@ -1,0 +1,14 @@
+<x-layout title="Deleted" here="settings">
+    <div class="narrow-page">
+        <h1>Deleted</h1>
+        <p class="hint">What was deleted in the last {{ $days }} days, with everything that went along with it.</p>
+        <ul class="kit-list">
+            @forelse ($drops as $drop)
+                <li><b>{{ $drop->words() }}</b> <span class="kit-what">{{ $drop->along() }}{{ $drop->created_at->diffForHumans() }}</span>
+                    <form method="post" action="{{ route('undo', $drop->id) }}">@csrf<button class="button is-small" aria-label="Bring back {{ $drop->words() }}">Bring back</button></form></li>
+            @empty
+                <li>Nothing.</li>
+            @endforelse
+        </ul>
+    </div>
+</x-layout>
