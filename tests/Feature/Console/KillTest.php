@@ -36,15 +36,17 @@ it('loses nothing that was answered when it is killed while it writes, twenty ti
         curl_setopt_array($client, [CURLOPT_COOKIEFILE => '', CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 20, CURLOPT_URL => "http://127.0.0.1:{$port}/water/drop"]);
         preg_match('/name="_token" value="(\w+)"/', (string) curl_exec($client), $token);
         $pid = proc_get_status($server)['pid'];
-        // Killed by another hand, at some moment within the next quarter of a second.
-        $killer = proc_open(['bash', '-c', sprintf('sleep 0.%03d; kill -9 -- -%d', mt_rand(20, 250), $pid)], [], $pipes);
-        for ($i = 0; proc_get_status($killer)['running']; $i++) {
+        // Killed by another hand, at some moment within a quarter of a second of the first answer, however slow the machine.
+        $killer = null;
+        for ($i = 0; ($killer === null && $i < 200) || ($killer !== null && proc_get_status($killer)['running']); $i++) {
             curl_setopt($client, CURLOPT_POSTFIELDS, http_build_query(['_token' => $token[1] ?? '', 'by' => 'typed', 'drop_m' => 3 + $i / 100, 'note' => $note = "kill {$kill} {$i}"]));
             curl_exec($client);
             if (curl_getinfo($client, CURLINFO_HTTP_CODE) === 302 && str_ends_with((string) curl_getinfo($client, CURLINFO_REDIRECT_URL), '/water')) {
                 $kept[] = $note;
+                $killer ??= proc_open(['bash', '-c', sprintf('sleep 0.%03d; kill -9 -- -%d', mt_rand(1, 250), $pid)], [], $pipes);
             }
         }
+        expect($killer)->not->toBeNull('no writing of 200 was answered');
         curl_close($client);
         proc_close($killer);
         proc_close($server);
@@ -54,5 +56,5 @@ it('loses nothing that was answered when it is killed while it writes, twenty ti
         expect($open->query('pragma integrity_check')->fetchColumn())->toBe('ok');
     }
     exec('rm -rf '.escapeshellarg($folder));
-    expect($lost)->toBe(0)->and(count($kept))->toBeGreaterThan(20);
+    expect($lost)->toBe(0)->and(count($kept))->toBeGreaterThanOrEqual(20);
 });
