@@ -10,7 +10,7 @@ import { compile } from 'sass';
 import subsetFont from 'subset-font';
 
 const OUT = 'public/build';
-const KINDS = ['plain', 'page', 'bench', 'compare', 'shoot', 'water', 'worker'];
+const KINDS = ['plain', 'page', 'bench', 'compare', 'shoot', 'water', 'worker', 'field', 'take'];
 // What the interface itself writes: ASCII, the signs of its texts. Letters of other names come from the rest, which is fetched where one occurs.
 const SHOWN = [...Array(95).keys()].map((i) => String.fromCharCode(32 + i)).join('') + '°±·×÷½¼⅓⅔⅛–—‘’“”…′″←→↑↓−≈≤≥éèöäüåøæ\u00a0';
 const FONTS = [['b612', 'B612', 400], ['b612', 'B612', 700], ['literata', 'Literata', 600]];
@@ -29,24 +29,34 @@ const keep = (name, contents) => {
 const files = (folder, ending) => readdirSync(folder, { recursive: true }).filter((name) => name.endsWith(ending)).map((name) => join(folder, name)).sort();
 
 // Fonts. That of the headings travels within the styles: one request less, and no heading without it.
-let faces = '';
+let [faces, ownFaces] = ['', ''];
 for (const [packed, family, weight] of FONTS) {
     const whole = readFileSync(`node_modules/@fontsource/${packed}/files/${packed}-latin-${weight}-normal.woff2`);
     const subset = await subsetFont(whole, SHOWN, { targetFormat: 'woff2' });
     const shown = packed === 'literata' ? `data:font/woff2;base64,${subset.toString('base64')}` : keep(`${packed}-${weight}.woff2`, subset);
     const rest = keep(`${packed}-${weight}-rest.woff2`, whole);
     const face = (file, range) => `@font-face{font-family:${family};src:url(${file}) format("woff2");font-weight:${weight};font-display:${file.startsWith('data:') ? 'block' : 'optional'};${range}}`;
+    // A field file has all of its letters in itself.
+    ownFaces += face(`data:font/woff2;base64,${subset.toString('base64')}`, '');
     faces += face(rest, `unicode-range:${LATIN};`) + face(shown, `unicode-range:${[...SHOWN].map((c) => `U+${c.codePointAt(0).toString(16)}`).join(',')};`);
 }
 
 // Styles.
 const bulma = compile('resources/css/app.scss', { loadPaths: ['node_modules'], silenceDeprecations: ['import', 'if-function'] }).css;
-const [cut] = await new PurgeCSS().purge({
-    content: [...files('resources/views', '.php'), ...files('resources/js', '.js')], css: [{ raw: bulma }], variables: true, keyframes: true, fontFace: true,
-    safelist: { standard: ['html', 'body'] },
-});
-const css = faces + cut.css + readFileSync('resources/css/pour.css', 'utf8');
-keep('app.css', transform({ filename: 'app.css', code: Buffer.from(css), minify: true, targets: { chrome: 111 << 16, firefox: 113 << 16, safari: (16 << 16) | (4 << 8) } }).code);
+const own = readFileSync('resources/css/pour.css', 'utf8');
+const purged = async (content, css) => (await new PurgeCSS().purge({
+    content, css: [{ raw: css }], variables: true, keyframes: true, fontFace: true,
+    safelist: { standard: ['html', 'body'], greedy: [/data-theme/, /data-dim/] },
+}))[0].css;
+const minified = (css) => transform({ filename: 'app.css', code: Buffer.from(css), minify: true, targets: { chrome: 111 << 16, firefox: 113 << 16, safari: (16 << 16) | (4 << 8) } }).code;
+keep('app.css', minified(faces + await purged([...files('resources/views', '.php'), ...files('resources/js', '.js')], bulma) + own));
+// A field file carries what it shows, and no more.
+const ofTheField = [
+    ...['field/file', 'shoot/one', 'shoot/signals', 'components/day-board', 'components/board-drawing', 'components/drawn-label', 'components/at', 'places/cautions'].map((view) => `resources/views/${view}.blade.php`),
+    ...files('resources/js/field', '.js'), ...['shoot', 'board', 'signals', 'themes', 'kinds/field'].map((script) => `resources/js/${script}.js`),
+    ...files('app/Drawing', '.php'), 'core/Sky/LightPhase.php',
+];
+keep('field.css', minified(ownFaces + await purged(ofTheField, bulma + own)));
 
 // Scripts.
 const made = await build({

@@ -8,6 +8,8 @@ use App\Household\UndoController;
 use App\Rooms\Almanac\WindowController;
 use App\Rooms\Bench\BenchController;
 use App\Rooms\Bench\PictureController;
+use App\Rooms\Field\FieldController;
+use App\Rooms\Field\JournalController;
 use App\Rooms\Kit\CardController;
 use App\Rooms\Kit\KitController;
 use App\Rooms\Kit\KitFileController;
@@ -128,6 +130,12 @@ Route::get('/kit/first', [KitFileController::class, 'first'])->name('kit.first')
 Route::post('/kit/first', [KitFileController::class, 'start'])->name('kit.start');
 Route::get('/card', [CardController::class, 'show'])->name('card');
 Route::get('/card.csv', [CardController::class, 'table'])->name('card.csv');
+
+Route::get('/field', [FieldController::class, 'show'])->name('field')->middleware(NeedsKit::class);
+Route::get('/field/file', [FieldController::class, 'file'])->name('field.file')->middleware(NeedsKit::class);
+Route::get('/field/home', [JournalController::class, 'show'])->name('field.home');
+Route::post('/field/home', [JournalController::class, 'take'])->name('field.take');
+Route::get('/schemas/journal.json', [JournalController::class, 'schema'])->name('journal.schema');
 
 Route::get('/settings', [UnitsController::class, 'show'])->name('settings');
 Route::put('/settings', [UnitsController::class, 'update'])->name('settings.update');

@@ -17,6 +17,11 @@ final class Built
         return '/build/'.($this->files[$name] ?? $name);
     }
 
+    public function contents(string $name): string
+    {
+        return (string) file_get_contents(public_path(ltrim($this->url($name), '/')));
+    }
+
     /** Another one whenever anything that was built is. */
     public function version(): string
     {

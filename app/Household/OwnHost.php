@@ -40,7 +40,8 @@ final class OwnHost
         }
         $answer = $next($request);
         foreach (self::HEADERS as $name => $value) {
-            $answer->headers->set($name, $value);
+            // A page that holds its script in itself has a stricter policy of its own.
+            $answer->headers->set($name, $name === 'Content-Security-Policy' ? $answer->headers->get($name) ?? $value : $value);
         }
 
         return $answer;

@@ -17,6 +17,7 @@ enum Tab: string
     case Log = 'log';
     case Kit = 'kit';
     case Card = 'card';
+    case Field = 'field';
     case Settings = 'settings';
 
     public function label(): string
@@ -25,6 +26,7 @@ enum Tab: string
             self::Shoot => 'Run sheet',
             self::Log => 'Frames',
             self::Kit => 'Bag',
+            self::Field => 'Field file',
             self::Outlook, self::Windows, self::Places, self::Bench, self::Water, self::Compare, self::Card,
             self::Settings => ucfirst($this->value),
         };
@@ -39,6 +41,7 @@ enum Tab: string
             self::Water => 'm',
             self::Compare => 'c',
             self::Card => 'd',
+            self::Field => 'f',
             self::Settings => 'e',
             self::Outlook, self::Bench, self::Shoot, self::Log, self::Kit => null,
         };

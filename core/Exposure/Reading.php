@@ -13,6 +13,12 @@ final readonly class Reading
     ) {
     }
 
+    /** A light by itself, as a meter in the hand tells it. */
+    public static function ofLight(float $ev100): self
+    {
+        return new self(new Exposure(Aperture::of(8.0), ShutterTime::ofSeconds(64 * 2 ** -$ev100), Iso::onDial(0)), Stops::zero());
+    }
+
     /** EV100 of the scene itself, without any filter. */
     public function ev100(): float
     {

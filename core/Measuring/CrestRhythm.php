@@ -37,4 +37,16 @@ final readonly class CrestRhythm
     {
         return ($this->periodS / 2 / max(1e-6, $this->spreadS)) ** 2;
     }
+
+    /**
+     * The same for whoever only looks up: by the spread as a share of the period, rising.
+     *
+     * @return list<array{float, float}>
+     */
+    public static function sureByShare(): array
+    {
+        return array_map(static fn (int $percent): array => [
+            $percent / 100, (new self(1.0, $percent / 100, 0.0))->sureForWaves(),
+        ], [5, 7, 10, 12, 15, 17, 20, 25, 30, 40, 50]);
+    }
 }

@@ -26,10 +26,8 @@ final readonly class RunSheet
 
     /** @param  list<string>  $off  names of filters that were on for the reading and come off */
     private function __construct(
-        private Exposure $reading,
-        private Exposure $long,
+        private SheetWords $says,
         private FilterStack $filters,
-        private string $shutterLabel,
         private bool $bulb,
         private array $off,
         private Handling $camera,
@@ -49,9 +47,23 @@ final readonly class RunSheet
         Exposure $reading, Exposure $long, FilterStack $filters, string $shutterLabel, bool $bulb, array $off = [],
         Handling $camera = new Handling, NoiseReductionHabit $noise = NoiseReductionHabit::Later, ?float $sunAwayDeg = null,
     ): array {
-        $sheet = new self($reading, $long, $filters, $shutterLabel, $bulb, $off, $camera, $noise, $sunAwayDeg);
+        return (new self(SheetWords::of($reading, $long, $shutterLabel, $bulb), $filters, $bulb, $off, $camera, $noise, $sunAwayDeg))->steps();
+    }
 
-        return [...$sheet->beforeTheBaseFrame(), ...$sheet->ofTheCamera(), ...$sheet->behindTheFilter()];
+    /**
+     * The same before its settings are known: where they stand in the words, {base}, {aperture}, {iso}, {time} and {manual} do.
+     *
+     * @return non-empty-list<Step>
+     */
+    public static function pattern(FilterStack $filters, bool $bulb, Handling $camera, NoiseReductionHabit $noise): array
+    {
+        return (new self(SheetWords::pattern(), $filters, $bulb, [], $camera, $noise, null))->steps();
+    }
+
+    /** @return non-empty-list<Step> */
+    private function steps(): array
+    {
+        return [...$this->beforeTheBaseFrame(), ...$this->ofTheCamera(), ...$this->behindTheFilter()];
     }
 
     /** @return non-empty-list<Step> what needs the eye, and the base frame */
@@ -83,10 +95,11 @@ final readonly class RunSheet
                 'focus', 'Focus, then manual', 'On the subject; then switch to manual, and check it after every filter that screws on.',
                 'the autofocus hunts behind the dark filter',
             ),
-            new Step('base', 'Base frame, and look at it', sprintf(
-                '%s, %s, ISO %s. Sharp? Highlights: blinking, or zebra at 100? Histogram clear of the right edge?',
-                $this->reading->shutter->label(), $this->reading->aperture->label(), $this->reading->iso->label(),
-            ), 'a wrong reading spoils the whole long frame'),
+            new Step(
+                'base', 'Base frame, and look at it',
+                "{$this->says->base}. Sharp? Highlights: blinking, or zebra at 100? Histogram clear of the right edge?",
+                'a wrong reading spoils the whole long frame',
+            ),
             ...$turned === '' && $graduated === '' ? [] : [new Step(
                 'retake', 'Base frame again, if any glass was changed', 'A turned polariser or a moved edge is another reading.',
                 'the reading is not that of the glass that is on',
@@ -117,7 +130,7 @@ final readonly class RunSheet
             ) : null,
             new Step(
                 'noise', $inCamera ? 'Long-exposure noise reduction on' : 'Long-exposure noise reduction off',
-                $inCamera ? "The camera is busy for another {$this->shutterLabel} after the frame." : 'You take the noise out later.',
+                $inCamera ? "The camera is busy for another {$this->says->time} after the frame." : 'You take the noise out later.',
                 $inCamera ? 'hot pixels stay in the frame' : 'the camera is busy for as long again, while the light goes',
             ),
             new Step(
@@ -131,17 +144,12 @@ final readonly class RunSheet
     private function behindTheFilter(): array
     {
         $last = $this->names(static fn (Filter $f): bool => ! $f->kind->isTurned() && ! $f->kind->hasEdge());
-        [$aperture, $iso] = [$this->long->aperture->label(), $this->long->iso->label()];
 
         return [
             ...$last === '' ? [] : [$this->fit($last)],
             new Step(
-                'settings', sprintf('%s, ISO %s, %s', $aperture, $iso, $this->bulb ? 'bulb' : $this->shutterLabel),
-                match (true) {
-                    $this->bulb => "Manual exposure, set to bulb; it stays open for {$this->shutterLabel}.",
-                    $this->shutterLabel === '30 s' => 'Manual exposure. 30 s on the dial is open for 32 s; the sums go by 32.',
-                    default => 'Manual exposure.',
-                },
+                'settings', sprintf('%s, ISO %s, %s', $this->says->aperture, $this->says->iso, $this->bulb ? 'bulb' : $this->says->time),
+                $this->says->manual,
                 'the exposure is not the one that was worked out',
             ),
             ...($this->sunAwayDeg ?? INF) < self::SHADE_WITHIN_DEG ? [new Step(

@@ -46,18 +46,29 @@ final class BackSolver
     /** The best way alone; null where nothing fits. */
     public static function best(Question $question): ?Way
     {
-        $best = self::candidates($question, 1)[0][0] ?? null;
+        return self::ways($question, 1)[0] ?? null;
+    }
 
-        return $best === null ? null : self::way($best, $question);
+    /** @return list<Way> the best alone, best first */
+    public static function ways(Question $question, int $most): array
+    {
+        return array_map(static fn (Candidate $c): Way => self::way($c, $question), self::candidates($question, $most)[0]);
+    }
+
+    /** @return list<Way> the best of each stack, whatever aperture and ISO it was read at */
+    public static function byStack(Question $question, int $most): array
+    {
+        return array_map(static fn (Candidate $c): Way => self::way($c, $question), self::candidates($question, $most, false)[1]);
     }
 
     /**
      * The best settings; one for each stack, as read where that comes within a step of the target; and how many fit in all. Everything is
      * reckoned in stops from a second, as on the stop rule. Only what may yet be among the best is kept.
      *
+     * @param  bool  $asRead  whether the reading's own aperture and ISO come first
      * @return array{list<Candidate>, list<Candidate>, int}
      */
-    private static function candidates(Question $q, int $most): array
+    private static function candidates(Question $q, int $most, bool $asRead = true): array
     {
         $light = new GatheredLight($q);
         $dial = new DialRounding($q->bag);
@@ -82,7 +93,7 @@ final class BackSolver
         $greatest = $light->bare($longest + self::HALF_STEP);
         $bias = $q->bias->value - $q->reading->ev100();
 
-        $readIso = self::place($isos, $q->isoAsRead());
+        $readIso = $asRead ? self::place($isos, $q->isoAsRead()) : null;
         $readAperture = self::place($apertures, $q->apertureAsRead());
 
         $kept = $byStack = [];

@@ -111,6 +111,15 @@ final readonly class Question
         return $this->changed(pins: $pins);
     }
 
+    /** The same for another reading, with nothing added to it. */
+    public function inLight(Reading $reading): self
+    {
+        return new self(
+            $reading, Stops::zero(), $this->target, $this->bag, $this->longest, $this->drift, $this->habits, $this->otherWalls, $this->sharp,
+            $this->staying, $this->pins, $this->insists, $this->memory,
+        );
+    }
+
     /** The same in a light of so many stops more. */
     public function lit(float $stops): self
     {

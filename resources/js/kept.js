@@ -1,6 +1,7 @@
 // What is on this device and not yet at the server: an open shutter, and frames whose time could not be sent. Seen, and sent, from every page.
 
 import { spoken } from './countdown.js';
+import { freshToken, token } from './token.js';
 
 const OPEN = 'open-frame';
 const UNSENT = 'unsent-frames';
@@ -16,17 +17,6 @@ const keepUnsent = (frames) => (frames.length ? localStorage.setItem(UNSENT, JSO
 /** Kept first, then sent: whatever happens on the way, it is here until the server has said that it has it. */
 export function keepTaken(taken) {
     keepUnsent([...unsent().filter((one) => one.frame !== taken.frame), taken]);
-}
-
-let token = () => document.querySelector('meta[name="csrf-token"]')?.content ?? '';
-
-async function freshToken() {
-    const page = await fetch('/settings', { headers: { Accept: 'text/html' } });
-    const found = /name="csrf-token" content="(\w+)"/.exec(await page.text())?.[1];
-    if (found) {
-        token = () => found;
-    }
-    return Boolean(found);
 }
 
 /** @returns {Promise<{to?: string, gone?: boolean, refused?: string, away?: boolean}>} */
@@ -61,6 +51,28 @@ export function sendKept(frame = null) {
     sending ??= (navigator.locks?.request('unsent-frames', work) ?? work()).finally(() => { sending = null; });
     return sending;
 }
+
+/** The frames of the log, as Shoot keeps them: on this device first, then at the server. */
+export const ofTheServer = {
+    says: { going: 'kept on this device, going to the log', there: 'in the log' },
+    openFrame,
+    keepOpen,
+    keepTaken,
+    taken: (frame) => unsent().find((one) => one.frame === frame),
+    deliver: async (frame) => await sendKept(frame) ?? (unsent().some((one) => one.frame === frame) ? { away: true } : { to: `/log/${frame}` }),
+    goOn: (to) => location.assign(to),
+    keptSteps: (frame) => read(`steps-${frame}`, null),
+    // The last state is the one that counts: it is kept here until it has arrived.
+    async saveSteps(frame, form, done) {
+        const [key, kept] = [`steps-${frame}`, JSON.stringify(done)];
+        localStorage.setItem(key, kept);
+        const answer = await fetch(form.action, { method: 'POST', body: new FormData(form), headers: { Accept: 'application/json' }, keepalive: true }).catch(() => null);
+        if (answer?.ok && localStorage.getItem(key) === kept) {
+            localStorage.removeItem(key);
+        }
+        return Boolean(answer?.ok);
+    },
+};
 
 // A line on every page but Shoot's own: the shutter is open, or a frame waits here.
 function line(words, to) {

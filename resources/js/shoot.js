@@ -2,7 +2,7 @@
 // sleeps or is loaded again; what was done stays on this device until the server has said that it has it.
 
 import { Countdown, spoken } from './countdown.js';
-import { keepOpen, keepTaken, openFrame, sendKept, unsent } from './kept.js';
+import { ofTheServer } from './kept.js';
 import { END_MS, Signals, startSignals } from './signals.js';
 
 const TICK_MS = 100;
@@ -22,13 +22,14 @@ const thirds = (stops) => {
 
 /** The steps, one at a time, from the boxes of the whole sheet. */
 class Steps {
-    constructor(page, say) {
+    constructor(page, keeper, say) {
         this.page = page;
+        this.keeper = keeper;
         this.say = say;
         this.form = page.querySelector('.sheet');
         this.boxes = [...this.form.querySelectorAll('[type=checkbox]')];
-        this.key = `steps-${JSON.parse(page.dataset.shoot).frame}`;
-        const kept = JSON.parse(localStorage.getItem(this.key) ?? 'null');
+        this.frame = JSON.parse(page.dataset.shoot).frame;
+        const kept = keeper.keptSteps(this.frame);
         if (kept) {
             this.boxes.forEach((box) => { box.checked = kept.includes(box.value); });
             this.save();
@@ -78,16 +79,9 @@ class Steps {
         this.page.querySelector('[data-steps-else]').textContent = now ? `Left out, ${now.dataset.skipped}.` : '';
     }
 
-    // The last state is the one that counts: it is kept here until it has arrived.
     async save() {
-        const done = this.boxes.filter((box) => box.checked).map((box) => box.value);
-        localStorage.setItem(this.key, JSON.stringify(done));
-        const answer = await fetch(this.form.action, { method: 'POST', body: new FormData(this.form), headers: { Accept: 'application/json' }, keepalive: true }).catch(() => null);
-        if (answer?.ok && localStorage.getItem(this.key) === JSON.stringify(done)) {
-            localStorage.removeItem(this.key);
-        } else if (!answer?.ok) {
-            this.say('No answer from the server: the ticks are kept on this device.');
-        }
+        await this.keeper.saveSteps(this.frame, this.form, this.boxes.filter((box) => box.checked).map((box) => box.value))
+            || this.say('No answer from the server: the ticks are kept on this device.');
     }
 }
 
@@ -115,12 +109,14 @@ class Rhythm {
     }
 }
 
-class Shot {
-    constructor(page) {
+export class Shot {
+    constructor(page, keeper) {
         this.page = page;
+        this.keeper = keeper;
+        this.left = new AbortController();
         this.counts = JSON.parse(page.dataset.shoot);
         this.at = (name) => page.querySelector(`[data-${name}]`);
-        this.steps = new Steps(page, (words) => this.say(words));
+        this.steps = new Steps(page, keeper, (words) => this.say(words));
         this.rhythm = this.counts.rhythm && new Rhythm(page, this.counts.rhythm);
         this.count = null;
         this.closed = false;
@@ -140,16 +136,17 @@ class Shot {
     }
 
     start() {
-        const kept = openFrame();
-        if (unsent().some((one) => one.frame === this.counts.frame)) {
-            this.after(unsent().find((one) => one.frame === this.counts.frame).open_s);
+        const kept = this.keeper.openFrame();
+        const taken = this.keeper.taken(this.counts.frame);
+        if (taken) {
+            this.after(taken.open_s);
         } else if (kept?.frame === this.counts.frame) {
             this.count = new Countdown(this.counts, kept.opened_at_ms, kept.changes);
             this.show();
             this.signals = new Signals();
             this.signals.endIn(this.count.leftS());
             // Before a touch a page that was loaded again may not sound, and its audio clock stands: what is to come is handed to it anew.
-            document.addEventListener('pointerdown', async () => { await this.signals.wake(); this.soundAgain(); }, { once: true });
+            document.addEventListener('pointerdown', async () => { await this.signals.wake(); this.soundAgain(); }, { once: true, signal: this.left.signal });
         } else {
             this.show();
         }
@@ -165,14 +162,21 @@ class Shot {
                 event.preventDefault();
                 this.count === null ? this.open(Date.now()) : this.pressClose();
             }
-        });
-        document.addEventListener('visibilitychange', () => this.keepAwake());
+        }, { signal: this.left.signal });
+        document.addEventListener('visibilitychange', () => this.keepAwake(), { signal: this.left.signal });
         startSignals(this.at('signals'));
         this.at('awake').textContent = 'wakeLock' in navigator
             ? 'The screen stays on while the shutter is open.'
             : 'This page cannot keep the screen on over plain HTTP: set the device to stay on for as long. The time is right all the same when it comes back.';
-        setInterval(() => this.tick(), TICK_MS);
+        const ticking = setInterval(() => this.tick(), TICK_MS);
+        this.left.signal.addEventListener('abort', () => clearInterval(ticking));
         this.tick();
+    }
+
+    /** Another frame takes its place. */
+    leave() {
+        this.signals?.silence();
+        this.left.abort();
     }
 
     /** One press is one decision: what comes within a moment of the last is a trembling hand. */
@@ -203,12 +207,12 @@ class Shot {
 
     keep() {
         const { openedAtMs, changes } = this.count;
-        keepOpen({ frame: this.counts.frame, page: location.pathname, opened_at_ms: openedAtMs, ends_at_ms: openedAtMs + 1000 * this.count.wholeS(), changes });
+        this.keeper.keepOpen({ frame: this.counts.frame, page: location.pathname, opened_at_ms: openedAtMs, ends_at_ms: openedAtMs + 1000 * this.count.wholeS(), changes });
     }
 
     undo() {
         this.signals.silence();
-        keepOpen(null);
+        this.keeper.keepOpen(null);
         this.count = null;
         this.changedMs = Date.now();
         this.show();
@@ -263,7 +267,7 @@ class Shot {
         const slept = now - this.tickedMs;
         this.tickedMs = now;
         this.at('clock') && (this.at('clock').textContent = new Date(now).toLocaleTimeString('en-GB', { hour12: 'twelve' in this.at('clock').dataset }));
-        this.leave(now);
+        this.leaveBy(now);
         if (this.count === null) {
             this.rhythm?.tick();
             this.at('start-at').textContent = new Date(this.clockMs()).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
@@ -313,7 +317,7 @@ class Shot {
         }
     }
 
-    leave(now) {
+    leaveBy(now) {
         const words = this.at('leave-words');
         const left = words ? Math.floor((1000 * Number(this.page.dataset.leave) - now) / 60_000) : null;
         if (left !== null && left < 60) {
@@ -359,8 +363,8 @@ class Shot {
             this.signals.silence();
         }
         const endedMs = this.count.openedAtMs + 1000 * openS;
-        keepTaken({ frame: this.counts.frame, opened_at_ms: this.count.openedAtMs, open_s: openS, light: this.count.written() });
-        keepOpen(null);
+        this.keeper.keepTaken({ frame: this.counts.frame, opened_at_ms: this.count.openedAtMs, open_s: openS, light: this.count.written() });
+        this.keeper.keepOpen(null);
         this.after(openS, endedMs);
     }
 
@@ -369,16 +373,16 @@ class Shot {
         this.closed = true;
         this.show();
         this.page.classList.remove('is-over');
-        this.figure(openS < 60 ? openS.toFixed(1) : spoken(openS), 'open: kept on this device, going to the log');
+        this.figure(openS < 60 ? openS.toFixed(1) : spoken(openS), `open: ${this.keeper.says.going}`);
         const to = this.at('after-to');
         to.hidden = true;
         const busyUntil = endedMs + 1000 * this.counts.busy_s;
         const send = async () => {
-            const said = await sendKept(this.counts.frame) ?? (unsent().some((one) => one.frame === this.counts.frame) ? { away: true } : { to: `/log/${this.counts.frame}` });
+            const said = await this.keeper.deliver(this.counts.frame);
             if (said.to) {
                 [to.href, to.hidden] = [said.to, false];
-                this.figure('', 'open: in the log');
-                setTimeout(() => busyUntil > Date.now() || location.assign(said.to), Math.max(0, endedMs + END_MS - Date.now()));
+                this.figure('', `open: ${this.keeper.says.there}`);
+                setTimeout(() => busyUntil > Date.now() || this.left.signal.aborted || this.keeper.goOn(said.to), Math.max(0, endedMs + END_MS - Date.now()));
                 return;
             }
             this.figure('', said.away ? 'open: kept on this device, the server does not answer' : 'open');
@@ -422,6 +426,6 @@ export function startShoot() {
     startThirds();
     const page = document.querySelector('[data-shoot]');
     if (page) {
-        new Shot(page).start();
+        new Shot(page, ofTheServer).start();
     }
 }
