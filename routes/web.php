@@ -133,6 +133,7 @@ Route::get('/card.csv', [CardController::class, 'table'])->name('card.csv');
 
 Route::get('/field', [FieldController::class, 'show'])->name('field')->middleware(NeedsKit::class);
 Route::get('/field/file', [FieldController::class, 'file'])->name('field.file')->middleware(NeedsKit::class);
+Route::get('/field/weight', [FieldController::class, 'weight'])->name('field.weight')->middleware(NeedsKit::class);
 Route::get('/field/home', [JournalController::class, 'show'])->name('field.home');
 Route::post('/field/home', [JournalController::class, 'take'])->name('field.take');
 Route::get('/schemas/journal.json', [JournalController::class, 'schema'])->name('journal.schema');

@@ -126,7 +126,7 @@ final readonly class ShutterTime
     /** Timed by the camera: within a sixth of a stop of its longest dial time, since that is how far a dial name may be off. */
     public function isTimedBy(self $longestTimed): bool
     {
-        return $this->seconds <= $longestTimed->seconds * 2 ** (1 / 6);
+        return $this->seconds <= $longestTimed->seconds * 2 ** (1 / 6 + 1e-9);
     }
 
     /**

@@ -50,7 +50,7 @@ final readonly class GlassTable
             }
 
             return array_map(static fn (FilterStack $s): int => $found[$s->label()] ?? -1, $stacks);
-        }, range(...self::BASE));
+        }, range(self::BASE[0], self::BASE[1]));
 
         return new self(array_map($glasses->place(...), $stacks), $cells);
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace GentlePour\Field;
 
 use Closure;
-use GentlePour\Exposure\ShutterTime;
 use GentlePour\InvalidValue;
 use GentlePour\Kit\Sensor;
 use GentlePour\Motion\CloudLook;
@@ -31,8 +30,8 @@ final readonly class LookGrid
     /** Widths of what the frame holds at the subject, in m: from a strand to a coast, every half octave. */
     private const WIDTHS_M = [0.3, 2400.0, 0.5];
 
-    /** Periods of a sea in s, every quarter of an octave; its spectrum bends between two. */
-    private const SEA_PERIODS_S = [1.0, 24.0, 0.25];
+    /** Periods of a sea in s, every sixth of an octave: its peak and its finest wave meet at one of them. */
+    private const SEA_PERIODS_S = [1.0, 24.0, 0.17];
 
     private const SURF_PERIODS_S = [2.0, 24.0, 1.0];
 
@@ -107,14 +106,21 @@ final readonly class LookGrid
         return new self($grid->axes, array_column(CloudLook::cases(), 'value'), $grid->nodes);
     }
 
-    /** @return list<int> */
-    private static function node(LookBands $bands, float $tasteStops = 0.0): array
+    /**
+     * @param  float|null  $tasteStops  null for a node that others are read off from: it is not cut to what a shutter does
+     * @return list<int>
+     */
+    private static function node(LookBands $bands, ?float $tasteStops = null): array
     {
         $ends = $aims = [];
         $end = null;
         foreach (Look::cases() as $look) {
             $band = $bands->band($look);
-            $aims[] = self::written($band?->window($tasteStops)->best->seconds ?? (float) $end);
+            $aims[] = self::written(match (true) {
+                $band === null => (float) $end,
+                $tasteStops === null => $band->aimS(),
+                default => $band->window($tasteStops)->best->seconds,
+            });
             $end = $band === null ? $end : $band->maxS;
             if ($look !== Look::Glass) {
                 $ends[] = self::written((float) $end);
@@ -126,7 +132,7 @@ final readonly class LookGrid
 
     private static function written(float $seconds): int
     {
-        return (int) round(self::UNITS_A_STOP * log(max(ShutterTime::SHORTEST_S, $seconds), 2));
+        return (int) round(self::UNITS_A_STOP * log(max(1e-9, $seconds), 2));
     }
 
     /**

@@ -46,7 +46,7 @@ final readonly class WayTable
         $cells = array_map(static function (int $light) use ($question, $times, $glasses, &$places, &$settings): array {
             $lit = $question->inLight(Reading::ofLight($light / 3));
             $row = [];
-            foreach (range(...self::TARGET) as $target) {
+            foreach (range(self::TARGET[0], self::TARGET[1]) as $target) {
                 $ways = self::ways($lit, ShutterTime::onDial($target));
                 for ($i = 0; $i < self::WAYS; $i++) {
                     $way = $ways[$i] ?? null;
@@ -62,7 +62,7 @@ final readonly class WayTable
             }
 
             return $row;
-        }, range(...self::LIGHT));
+        }, range(self::LIGHT[0], self::LIGHT[1]));
 
         return new self($settings, $cells);
     }

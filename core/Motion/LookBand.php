@@ -28,8 +28,20 @@ final readonly class LookBand
     }
 
     /**
-     * The window for this look. A band open at one end is aimed one stop inside its known end: further gains nothing
+     * Where it is aimed at, in s: at its middle. A band open at one end is aimed one stop inside its known end: further gains nothing
      * that can be seen and costs light or time.
+     */
+    public function aimS(): float
+    {
+        return match (true) {
+            $this->minS === null => ($this->maxS ?? self::SHORTEST_S) / 2,
+            $this->maxS === null => $this->minS * 2,
+            default => sqrt($this->minS * $this->maxS),
+        };
+    }
+
+    /**
+     * The window for this look, cut to what a shutter does.
      *
      * @param  float  $shiftStops  moves the aim by a person's taste, and never out of the look
      */
@@ -37,12 +49,7 @@ final readonly class LookBand
     {
         $min = $this->minS ?? min(self::SHORTEST_S, $this->maxS ?? self::SHORTEST_S);
         $max = $this->maxS ?? max(self::LONGEST_S, 4 * $min);
-        $best = match (true) {
-            $this->minS === null => max($min, $max / 2),
-            $this->maxS === null => min($max, $min * 2),
-            default => sqrt($min * $max),
-        };
-        $best = max($min, min($max, $best * 2 ** $shiftStops));
+        $best = max($min, min($max, $this->aimS() * 2 ** $shiftStops));
         $time = static fn (float $s): ShutterTime => ShutterTime::ofSeconds(max(ShutterTime::SHORTEST_S, min(ShutterTime::LONGEST_S, $s)));
 
         return ShutterWindow::of($time($min), $time($max), $time($best));

@@ -23,6 +23,9 @@ final class BackSolver
     /** A step of the dial, in stops. */
     private const STEP = 1 / 3 + 1e-6;
 
+    /** Digits of a score that count. */
+    private const DIGITS = 9;
+
     /** So near a bound counts as on it, in stops. */
     private const ON_IT = 2e-9;
 
@@ -122,8 +125,9 @@ final class BackSolver
                         continue;
                     }
                     $count++;
-                    $score = $stackCost + $isoCost[$i] + $apertureCost[$a] + $ranking->targetCost(abs($had - $target))
-                        + abs($had - $exact) * $errorCost[$had > $exact ? 1 : 0] + ($dial->isBulb($had) ? Ranking::BULB : 0.0);
+                    // A third of a stop here is often set against one there: what is even stays in order, whatever the last digits say.
+                    $score = round($stackCost + $isoCost[$i] + $apertureCost[$a] + $ranking->targetCost(abs($had - $target))
+                        + abs($had - $exact) * $errorCost[$had > $exact ? 1 : 0] + ($dial->isBulb($had) ? Ranking::BULB : 0.0), self::DIGITS);
                     if ($i === $readIso && $a === $readAperture && abs($had - $target) <= self::STEP) {
                         $same = new Candidate($score, $order, $stack, $iso, $apertures[$a], $exact, $had, $stops, true);
                     }

@@ -10,7 +10,10 @@ use GentlePour\Kit\Bag;
 /** Turns an exact time into one that can be had: a dial setting while the camera times it, a counted time in bulb. */
 final readonly class DialRounding
 {
-    /** Half-way between two settings of the dial the shorter is taken, whatever the last digits say: it protects highlights. */
+    /**
+     * Half-way between two settings of the dial the shorter is taken, and half a step beyond the last the camera still times it, whatever
+     * the last digits say.
+     */
     private const TIE = 1e-9;
 
     private int $longestThirds;
@@ -47,7 +50,7 @@ final readonly class DialRounding
         if ($exact < $this->shortest || $exact > $this->longest) {
             return null;
         }
-        if ($exact <= $this->timedUpTo) {
+        if ($exact <= $this->timedUpTo + self::TIE) {
             return min($this->longestThirds, round(3 * $exact - self::TIE)) / 3;
         }
 

@@ -18,21 +18,25 @@ final class FieldController
     public function show(Request $request, FieldFile $file, KitShelf $shelf): View
     {
         [$camera, $lens, $outing] = $file->asked($request->integer('camera'), $request->integer('lens'), $request->integer('outing'));
-        $written = $problem = null;
-        try {
-            $written = $file->write($camera, $lens, $outing, route('field.home'));
-        } catch (InvalidValue $e) {
-            $problem = $e->getMessage();
-        }
         $query = array_filter(['camera' => $camera->id, 'lens' => $lens->id, 'outing' => $outing?->id]);
 
         return view('field.show', [
             'camera' => $camera, 'lens' => $lens, 'outing' => $outing, 'cameras' => $shelf->cameras(), 'lenses' => $shelf->lenses(),
             'outings' => Outing::query()->with('place')->where('ends_at', '>', now()->subDay())->oldest('starts_at')->limit(30)->get(),
-            'opens' => route('field.file', $query), 'saves' => route('field.file', [...$query, 'save' => 1]),
-            'problem' => $problem, 'kilobytes' => (int) ceil(strlen($written->html ?? '') / 1000),
+            'opens' => route('field.file', $query), 'saves' => route('field.file', [...$query, 'save' => 1]), 'weighs' => route('field.weight', $query),
             'isLoopback' => OwnHost::isLoopback($request->getHost()), 'isSecure' => $request->secure(),
         ]);
+    }
+
+    /** Works it out, which takes a few seconds the first time, and says how large it is; or why it cannot be had. */
+    public function weight(Request $request, FieldFile $file): Response
+    {
+        [$camera, $lens, $outing] = $file->asked($request->integer('camera'), $request->integer('lens'), $request->integer('outing'));
+        try {
+            return new Response(ceil(strlen($file->write($camera, $lens, $outing, '')->html) / 1000).' kB');
+        } catch (InvalidValue $e) {
+            return new Response(e($e->getMessage()));
+        }
     }
 
     public function file(Request $request, FieldFile $file): Response

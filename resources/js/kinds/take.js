@@ -1,5 +1,8 @@
 import '../base.js';
+import { startAsks } from '../asks.js';
 import QRCode from 'qrcode';
+
+startAsks();
 
 // The address of the file as a code, for a phone on the same network.
 for (const shown of document.querySelectorAll('[data-code]')) {

@@ -7,6 +7,9 @@ const PAGES = `pages-${VERSION}`;
 const FILES = `files-${VERSION}`;
 const MOST_PAGES = 80;
 const PATIENCE_MS = 8000;
+// A field file is worked out for some seconds before it comes.
+const SLOW = /^\/field\/file/;
+const SLOW_PATIENCE_MS = 60_000;
 const AT = 'x-kept-at';
 const NEVER = /^\/(enter|up|calendar|schemas|settings\/(backup|deleted))|\.(csv|ics|zip|json|gpx)$/;
 
@@ -51,7 +54,7 @@ async function nothing() {
 async function page(event) {
     const { request } = event;
     try {
-        const answer = await fetch(request, { signal: AbortSignal.timeout(PATIENCE_MS) });
+        const answer = await fetch(request, { signal: AbortSignal.timeout(SLOW.test(new URL(request.url).pathname) ? SLOW_PATIENCE_MS : PATIENCE_MS) });
         const path = new URL(answer.url || request.url).pathname;
         if (path === '/enter') {
             event.waitUntil(forget());

@@ -10,9 +10,7 @@
                 @endforeach
                 <button class="button is-small">Make it</button>
             </form>
-            @if ($problem)<p class="said is-problem" role="alert">{{ $problem }}</p>@else
-                <p class="field-take"><a class="button is-go" href="{{ $saves }}" download>Save the file</a> <a class="button" href="{{ $opens }}">Open it here</a> <span>{{ $kilobytes }} kB</span></p>
-            @endif
+            <p class="field-take"><a class="button is-go" href="{{ $saves }}" download>Save the file</a> <a class="button" href="{{ $opens }}">Open it here</a> <span role="status" hx-get="{{ $weighs }}" hx-trigger="load">being worked out…</span></p>
             <h2>In it</h2>
             <ul class="field-in">
                 @if ($outing)<li>the outing at {{ $outing->place->name }}: day board, schedule, packing, the days around, what to tell somebody</li>@endif

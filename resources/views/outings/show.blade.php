@@ -3,7 +3,7 @@
 <x-layout title="{{ $place->name }}, {{ $outing->starts_at->setTimezone($zone)->format('j M') }}" here="places" script="page">
     <div class="title-line">
         <h1>{{ $place->name }} <small>{{ $outing->starts_at->setTimezone($zone)->format('l j F Y') }}{{ $outing->closed_at ? ', closed' : '' }}</small></h1>
-        <p class="days"><a class="button" href="{{ route('places.show', [$place, 'day' => $outing->starts_at->setTimezone($zone)->format('Y-m-d')]) }}">The place</a> <a class="button" href="{{ route('outings.calendar', $outing) }}">As .ics</a> <button type="button" class="button" data-print>Print</button></p>
+        <p class="days"><a class="button" href="{{ route('places.show', [$place, 'day' => $outing->starts_at->setTimezone($zone)->format('Y-m-d')]) }}">The place</a> <a class="button" href="{{ route('field', ['outing' => $outing->id]) }}">Take it with you</a> <a class="button" href="{{ route('outings.calendar', $outing) }}">As .ics</a> <button type="button" class="button" data-print>Print</button></p>
     </div>
     @if ($problem)<p class="said is-problem" role="alert">{{ $problem }}</p>@endif
     @if ($plan)

@@ -31,6 +31,12 @@ final class Servers
         return self::$running ??= self::start();
     }
 
+    /** The database of the test at hand. */
+    public function database(): string
+    {
+        return $this->folder.'/test.sqlite';
+    }
+
     public static function artifacts(): string
     {
         $folder = dirname(__DIR__, 3).'/storage/test-artifacts';
