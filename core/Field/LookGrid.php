@@ -27,8 +27,8 @@ final readonly class LookGrid
 
     private const FOCAL_MM = 100.0;
 
-    /** Widths of what the frame holds at the subject, in m: from a strand to a coast, every half octave. */
-    private const WIDTHS_M = [0.3, 2400.0, 0.5];
+    /** Widths of what the frame holds at the subject, in m: from a strand to a coast, every third of an octave. */
+    private const WIDTHS_M = [0.4, 2000.0, 0.36];
 
     /** Periods of a sea in s, every sixth of an octave: its peak and its finest wave meet at one of them. */
     private const SEA_PERIODS_S = [1.0, 24.0, 0.17];

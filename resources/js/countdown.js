@@ -69,3 +69,13 @@ export function spoken(seconds) {
     const two = (n) => String(n).padStart(2, '0');
     return whole < 60 ? String(whole) : whole < 3600 ? `${Math.floor(whole / 60)}:${two(whole % 60)}` : `${Math.floor(whole / 3600)}:${two(Math.floor(whole / 60) % 60)}:${two(whole % 60)}`;
 }
+
+/** The same with its unit, in a sentence. */
+export const spokenS = (seconds) => `${spoken(seconds)}${seconds - 0.05 <= 59 ? ' s' : ''}`;
+
+/** An open shutter in one line, for pages that show something else. */
+export function openWords({ opened_at_ms: openedAtMs, ends_at_ms: endsAtMs }, nowMs = Date.now()) {
+    const left = (endsAtMs - nowMs) / 1000;
+    return nowMs < openedAtMs ? `Shutter opens in ${spokenS((openedAtMs - nowMs) / 1000)}`
+        : left > 0 ? `Shutter open ${spokenS((nowMs - openedAtMs) / 1000)}, ${spokenS(left)} to go` : `Shutter open, over by ${spokenS(-left)}: close it`;
+}

@@ -1,6 +1,6 @@
 // What is on this device and not yet at the server: an open shutter, and frames whose time could not be sent. Seen, and sent, from every page.
 
-import { spoken } from './countdown.js';
+import { openWords } from './countdown.js';
 import { freshToken, token } from './token.js';
 
 const OPEN = 'open-frame';
@@ -94,11 +94,8 @@ function show() {
     // Its own page counts by itself.
     const open = own && kept?.frame === JSON.parse(own.dataset.shoot).frame ? null : kept;
     const waiting = unsent();
-    const left = open ? open.ends_at_ms - Date.now() : 0;
-    if (open && Date.now() < open.opened_at_ms) {
-        line(`Shutter opens in ${spoken((open.opened_at_ms - Date.now()) / 1000)}`, open.page);
-    } else if (open) {
-        line(left > 0 ? `Shutter open ${spoken((Date.now() - open.opened_at_ms) / 1000)}, ${spoken(left / 1000)} to go` : `Shutter open, over by ${spoken(-left / 1000)}: close it`, open.page);
+    if (open) {
+        line(openWords(open), open.page);
     } else if (waiting.length && !own) {
         line(`${waiting.length === 1 ? 'One frame is' : `${waiting.length} frames are`} kept on this device and not yet in the log`, '/log');
     } else {

@@ -157,6 +157,7 @@ export class Shot {
         this.page.querySelectorAll('[data-sun]').forEach((button) => button.addEventListener('click', () => this.changeLight(button.dataset.sun)));
         this.at('undo').addEventListener('click', () => this.undo());
         this.holdToClose(this.at('close'));
+        this.at('after-to').addEventListener('click', (event) => { event.preventDefault(); this.keeper.goOn(this.at('after-to').getAttribute('href')); });
         document.addEventListener('keydown', (event) => {
             if (event.code === 'Space' && !event.repeat && !event.target.closest('button, input, select, textarea, a')) {
                 event.preventDefault();
@@ -373,7 +374,7 @@ export class Shot {
         this.closed = true;
         this.show();
         this.page.classList.remove('is-over');
-        this.figure(openS < 60 ? openS.toFixed(1) : spoken(openS), `open: ${this.keeper.says.going}`);
+        this.figure(openS < 0.3 ? `1/${Math.round(1 / openS)}` : openS < 60 ? openS.toFixed(1) : spoken(openS), `open: ${this.keeper.says.going}`);
         const to = this.at('after-to');
         to.hidden = true;
         const busyUntil = endedMs + 1000 * this.counts.busy_s;

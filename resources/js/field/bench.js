@@ -91,7 +91,8 @@ export class Bench {
             return this.tables.looks(subject.grid);
         }
         const values = subject ? { width_m: subject.width_m, height_m: subject.height_m ?? this.kind().height_m, period_s: Number(this.state.values.period_s) } : this.values();
-        return Object.values(values).includes(null) ? null : this.tables.looks(this.data.grids[this.kind().grid], values, this.kind().taste);
+        const grid = this.data.grids[this.kind().grid];
+        return grid.axes.some(({ name }) => !(values[name] > 0)) ? null : this.tables.looks(grid, values, this.kind().taste);
     }
 
     /** The wanted time in thirds of a stop from a second: set by hand, else the best of the look. */
@@ -123,6 +124,8 @@ export class Bench {
         wrong.textContent = looks === null ? 'Write figures above nought: 8, 2.5 or 2,5.' : '';
         this.section.classList.toggle('is-stale', looks === null);
         if (looks === null) {
+            // What cannot be worked out cannot be shot.
+            this.section.querySelectorAll('[data-way], [data-glass]').forEach((button) => { button.disabled = true; });
             return;
         }
         const target = this.thirds();

@@ -172,7 +172,7 @@ export class Frames {
             return;
         }
         const at = (name) => this.verdict.querySelector(`[data-${name}]`);
-        at('taken').textContent = last.open_s < 60 ? `${last.open_s.toFixed(1)} s` : `${Math.floor(last.open_s / 60)}:${String(Math.round(last.open_s % 60)).padStart(2, '0')}`;
+        at('taken').textContent = last.open_s < 0.3 ? `1/${Math.round(1 / last.open_s)}` : last.open_s < 60 ? `${last.open_s.toFixed(1)} s` : `${Math.floor(last.open_s / 60)}:${String(Math.round(last.open_s % 60)).padStart(2, '0')}`;
         at('taken-of').textContent = `${last.name}, ${last.look}, ${last.way.aperture} ISO ${last.way.iso}`;
         this.verdict.querySelectorAll('[data-blur]').forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.blur === last.blur)));
         const thirds = last.exposure_thirds ?? 0;

@@ -6,7 +6,7 @@ import { pack } from './tables.js';
 
 const AGAIN_MS = 8000;
 // A code of more letters than this no phone reads from a wet screen.
-const CODE_LETTERS = 1400;
+const CODE_LETTERS = 1700;
 
 export class Home {
     constructor(section, journal, address) {
@@ -68,7 +68,13 @@ export class Home {
     }
 
     /** @param {boolean} quiet where nobody pressed, and no answer is no news */
-    async send(quiet = false, again = true) {
+    send(quiet = false) {
+        this.sending ??= this.sendOnce(quiet).finally(() => { this.sending = null; });
+        return this.sending;
+    }
+
+    async sendOnce(quiet, again = true) {
+        token() || await freshToken().catch(() => false);
         const entries = this.journal.waiting();
         const asOf = Date.now();
         const answer = await fetch(this.address, {
@@ -76,7 +82,7 @@ export class Home {
             body: new URLSearchParams({ text: this.journal.written(entries) }), signal: AbortSignal.timeout(15_000),
         }).catch(() => null);
         if (answer?.status === 419 && again) {
-            return (await freshToken().catch(() => false)) ? this.send(quiet, false) : null;
+            return (await freshToken().catch(() => false)) ? this.sendOnce(quiet, false) : null;
         }
         const said = await answer?.json().catch(() => null);
         if (answer?.ok && said?.home) {

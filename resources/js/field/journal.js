@@ -92,9 +92,10 @@ export class Journal extends EventTarget {
         this.dispatchEvent(new Event('change'));
     }
 
+    /** As the schema of a journal has it; what says nothing is left out. */
     written(entries = this.waiting()) {
         return JSON.stringify({
             format: FORMAT, written_at: new Date().toISOString(), entries: entries.map(({ changed_ms, home_ms, ...entry }) => entry),
-        });
+        }, (key, value) => (value === null || value === '' ? undefined : value));
     }
 }

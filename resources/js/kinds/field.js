@@ -1,6 +1,6 @@
 // A field file: one page in itself. What it shows was worked out by the core when it was made; here it is looked up, counted and kept.
 import { startBoard } from '../board.js';
-import { spoken } from '../countdown.js';
+import { openWords } from '../countdown.js';
 import { Bench } from '../field/bench.js';
 import { Frames } from '../field/frames.js';
 import { Home } from '../field/home.js';
@@ -19,6 +19,8 @@ function startTabs() {
         tabs.forEach((tab) => { tab.hidden = tab !== wanted; });
         document.body.classList.toggle('on-shoot', wanted.id === 'shoot');
         document.querySelectorAll('.doors a').forEach((link) => (link.hash === `#${wanted.id}` ? link.setAttribute('aria-current', 'page') : link.removeAttribute('aria-current')));
+        // A drawing is brought to its hour when it is seen.
+        wanted.id === 'outing' && startBoard();
         // After the browser has gone to where the address points.
         requestAnimationFrame(() => window.scrollTo(0, 0));
     };
@@ -62,15 +64,13 @@ function startSightings(journal, marks) {
 function startLine(frames, go) {
     const line = document.querySelector('[data-open-line]');
     line.addEventListener('click', () => go('shoot'));
-    setInterval(() => {
+    const show = () => {
         const open = frames.openFrame();
-        const left = open ? open.ends_at_ms - Date.now() : 0;
         line.hidden = !open || document.body.classList.contains('on-shoot');
-        if (open) {
-            line.textContent = Date.now() < open.opened_at_ms ? `Shutter opens in ${spoken((open.opened_at_ms - Date.now()) / 1000)}`
-                : left > 0 ? `Shutter open ${spoken((Date.now() - open.opened_at_ms) / 1000)}, ${spoken(left / 1000)} to go` : `Shutter open, over by ${spoken(-left / 1000)}: close it`;
-        }
-    }, 500);
+        line.textContent = open ? openWords(open) : '';
+    };
+    addEventListener('hashchange', show);
+    setInterval(show, 500);
 }
 
 function startLeave(outing) {
@@ -111,7 +111,6 @@ async function start() {
         startTicks(journal, data.outing);
         startSightings(journal, data.marks);
         startLeave(data.outing);
-        startBoard();
         document.querySelectorAll('[data-scheduled]').forEach((button) => button.addEventListener('click', () => {
             const planned = data.scheduled[Number(button.dataset.scheduled)];
             const subject = data.subjects.find(({ uid }) => uid === planned.subject);

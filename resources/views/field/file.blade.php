@@ -158,6 +158,7 @@
     </main>
     <template id="field-shot">
         <div class="shoot" data-planned="" data-shoot="" data-leave="">
+            <h1 class="is-sr-only">Run sheet</h1>
             @include('shoot.one', ['where' => '', 'leaveBy' => null, 'figure' => '', 'under' => '', 'settings' => [], 'moment' => null, 'rhythm' => true, 'onTheBeat' => '', 'beat' => '', 'after' => '#shoot', 'errors' => null, 'carried' => true])
             <section class="shoot-more" data-before>
                 <div class="cautions"></div>

@@ -147,8 +147,8 @@ it('opens on the crest that was pressed for, and at a full minute of the clock',
 });
 
 it('has everything of the job on one screen, upright and sideways', function (int $width, int $height): void {
-    $this->onPhone()->browser->manage()->window()->setSize(new Facebook\WebDriver\WebDriverDimension($width, $height + 140));
-    bulbFrame($this);
+    bulbFrame($this->onPhone());
+    $this->browser->manage()->window()->setSize(new Facebook\WebDriver\WebDriverDimension($width, $height + 140));
     $tools = new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($this->browser);
     $tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => true]);
     $outside = 'scrollTo(0, 0); const doors = document.querySelector(".doors").getBoundingClientRect(); const low = doors.top > 60 && doors.height ? doors.top : innerHeight; return [...document.querySelectorAll(".shoot-one button, .shoot-figure, .shoot-settings")].filter((e) => e.offsetParent)

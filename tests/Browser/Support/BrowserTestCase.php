@@ -79,6 +79,22 @@ abstract class BrowserTestCase extends TestCase
         return $this;
     }
 
+    /** A page that lies on the device itself. */
+    public function visitFile(string $file): static
+    {
+        $this->settle();
+        $this->browser->get('file://'.$file);
+
+        return $this;
+    }
+
+    public function reload(): static
+    {
+        $this->browser->navigate()->refresh();
+
+        return $this;
+    }
+
     /** Lets answers that are under way arrive: one that is left behind could still bring its own session’s cookie back. */
     private function settle(): void
     {

@@ -81,7 +81,7 @@ $looks = [];
 for ($i = 0; $i < $third; $i++) {
     $kind = $one(WaterKind::cases());
     $even = static fn (float $least, float $most): float => (float) sprintf('%.4g', $least * ($most / $least) ** ($chance->getInt(0, 1_000_000) / 1e6));
-    [$width, $period, $height, $speed] = [$even(0.4, 1500), $even(2.0, 22), $even(0.3, 7), $even(0.05, 25)];
+    [$width, $period, $height, $speed] = [$even(0.4, 1000), $even(2.0, 22), $even(0.3, 7), $even(0.05, 25)];
     $framing = new Framing($camera->sensor(), 100.0, $width * 100 / $camera->sensor()->widthMm);
     $spec = $kind->isWaves()
         ? new WaterSpec($kind, periodS: $period, heightM: $kind->isOpenSea() ? null : $height) : new WaterSpec($kind, speedMS: $speed);
