@@ -30,7 +30,8 @@ final readonly class Journal
             $document = json_decode(trim($json), false, 32, JSON_THROW_ON_ERROR);
             $fields = json_decode(trim($json), true, 32, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
-            throw (new InvalidValue('This is not what a field file wrote: it is no JSON. Copy the whole of it, from { to }.'))->at('journal');
+            $why = 'This is not what a field file wrote: it is no JSON. Copy the whole of it, from { to }.';
+            throw (new InvalidValue($why))->at('journal');
         }
         $fault = is_object($document) ? Schema::fault($document, self::schema()) : 'at the top: it is no journal.';
         if ($fault !== null || ! is_array($fields)) {

@@ -94,9 +94,9 @@ final readonly class LookGrid
                 $ends = $aims = [];
                 foreach ($clouds->bands() as $band) {
                     if ($band['maxS'] !== null) {
-                        $ends[] = self::written($band['maxS']);
+                        $ends[] = self::units($band['maxS']);
                     }
-                    $aims[] = self::written($clouds->window($band['look'])->best->seconds);
+                    $aims[] = self::units($clouds->window($band['look'])->best->seconds);
                 }
 
                 return [...$ends, ...$aims];
@@ -104,6 +104,24 @@ final readonly class LookGrid
         );
 
         return new self($grid->axes, array_column(CloudLook::cases(), 'value'), $grid->nodes);
+    }
+
+    /**
+     * As it is written down: for each figure of a node its list over all nodes, each as the difference from the one before. So it packs to
+     * a fifth.
+     *
+     * @return array{axes: list<array{name: string, at: list<float>}>, looks: list<string>, rises: list<list<int>>}
+     */
+    public function written(): array
+    {
+        $rises = array_map(static fn (): array => [], $this->nodes[0]);
+        foreach ($this->nodes as $place => $node) {
+            foreach ($node as $figure => $value) {
+                $rises[$figure][] = $value - ($this->nodes[$place - 1][$figure] ?? 0);
+            }
+        }
+
+        return ['axes' => $this->axes, 'looks' => $this->looks, 'rises' => $rises];
     }
 
     /**
@@ -116,21 +134,21 @@ final readonly class LookGrid
         $end = null;
         foreach (Look::cases() as $look) {
             $band = $bands->band($look);
-            $aims[] = self::written(match (true) {
+            $aims[] = self::units(match (true) {
                 $band === null => (float) $end,
                 $tasteStops === null => $band->aimS(),
                 default => $band->window($tasteStops)->best->seconds,
             });
             $end = $band === null ? $end : $band->maxS;
             if ($look !== Look::Glass) {
-                $ends[] = self::written((float) $end);
+                $ends[] = self::units((float) $end);
             }
         }
 
         return [...$ends, ...$aims];
     }
 
-    private static function written(float $seconds): int
+    private static function units(float $seconds): int
     {
         return (int) round(self::UNITS_A_STOP * log(max(1e-9, $seconds), 2));
     }

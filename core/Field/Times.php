@@ -7,7 +7,7 @@ namespace GentlePour\Field;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Outing\SheetWords;
 
-/** The times that occur in the tables of a field file, each written down once: its label, its seconds, whether it is bulb, how it is set. */
+/** The times that occur in the tables of a field file, each written down once: label, seconds, whether it is bulb, how it is set. */
 final class Times
 {
     /** @var list<array{label: string, seconds: float, bulb: bool, manual: string}> */

@@ -47,7 +47,9 @@ final readonly class RunSheet
         Exposure $reading, Exposure $long, FilterStack $filters, string $shutterLabel, bool $bulb, array $off = [],
         Handling $camera = new Handling, NoiseReductionHabit $noise = NoiseReductionHabit::Later, ?float $sunAwayDeg = null,
     ): array {
-        return (new self(SheetWords::of($reading, $long, $shutterLabel, $bulb), $filters, $bulb, $off, $camera, $noise, $sunAwayDeg))->steps();
+        $says = SheetWords::of($reading, $long, $shutterLabel, $bulb);
+
+        return (new self($says, $filters, $bulb, $off, $camera, $noise, $sunAwayDeg))->steps();
     }
 
     /**

@@ -23,8 +23,10 @@ final class BackSolver
     /** A step of the dial, in stops. */
     private const STEP = 1 / 3 + 1e-6;
 
-    /** Digits of a score that count. */
+    /** Digits of a score that count; and of what is even in them, what a stop nearer to the wanted time is worth. */
     private const DIGITS = 9;
+
+    private const NEARER = 1e-11;
 
     /** So near a bound counts as on it, in stops. */
     private const ON_IT = 2e-9;
@@ -125,9 +127,10 @@ final class BackSolver
                         continue;
                     }
                     $count++;
-                    // A third of a stop here is often set against one there: what is even stays in order, whatever the last digits say.
-                    $score = round($stackCost + $isoCost[$i] + $apertureCost[$a] + $ranking->targetCost(abs($had - $target))
-                        + abs($had - $exact) * $errorCost[$had > $exact ? 1 : 0] + ($dial->isBulb($had) ? Ranking::BULB : 0.0), self::DIGITS);
+                    // A third here is often set against one there: of what is even the nearer leads, whatever the last digits say.
+                    $score = $stackCost + $isoCost[$i] + $apertureCost[$a] + $ranking->targetCost(abs($had - $target))
+                        + abs($had - $exact) * $errorCost[$had > $exact ? 1 : 0] + ($dial->isBulb($had) ? Ranking::BULB : 0.0);
+                    $score = round($score, self::DIGITS) + self::NEARER * abs($had - $target);
                     if ($i === $readIso && $a === $readAperture && abs($had - $target) <= self::STEP) {
                         $same = new Candidate($score, $order, $stack, $iso, $apertures[$a], $exact, $had, $stops, true);
                     }

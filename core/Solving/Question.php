@@ -115,8 +115,8 @@ final readonly class Question
     public function inLight(Reading $reading): self
     {
         return new self(
-            $reading, Stops::zero(), $this->target, $this->bag, $this->longest, $this->drift, $this->habits, $this->otherWalls, $this->sharp,
-            $this->staying, $this->pins, $this->insists, $this->memory,
+            $reading, Stops::zero(), $this->target, $this->bag, $this->longest, $this->drift, $this->habits, $this->otherWalls,
+            $this->sharp, $this->staying, $this->pins, $this->insists, $this->memory,
         );
     }
 

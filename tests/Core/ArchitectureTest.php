@@ -246,10 +246,10 @@ it('uses nothing that lies beside or above it in the drawing of docs/architectur
     }
 })->with([
     'core' => ['core', 'GentlePour', [
-        ['Documents'], ['Planning', 'Outing', 'Scene'], ['Solving', 'Review'], ['Motion'], ['Kit', 'Sky', 'Measuring'],
+        ['Documents', 'Field'], ['Planning', 'Outing', 'Scene'], ['Solving', 'Review'], ['Motion'], ['Kit', 'Sky', 'Measuring'],
         ['Exposure', 'Tide'], ['Time'],
     ]],
     'app' => ['app', 'App', [
-        ['Providers'], ['Rooms', 'Console'], ['Drawing', 'Files', 'Devices'], ['Household', 'Tide', 'Forms'], ['Models'],
+        ['Providers'], ['Console'], ['Rooms'], ['Drawing', 'Files', 'Devices'], ['Household', 'Tide', 'Forms'], ['Models'],
     ]],
 ]);

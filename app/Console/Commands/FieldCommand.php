@@ -15,7 +15,8 @@ final class FieldCommand extends Command
     use AnswersDocuments;
     use ReadsOptions;
 
-    protected $signature = 'pour:field {file : where the field file is written; one page of HTML} {--outing= : the outing that goes into it, by its number}
+    protected $signature = 'pour:field {file : where the field file is written; one page of HTML}
+        {--outing= : the outing that goes into it, by its number}
         {--home= : the address of the application, to which what was done goes; http://192.0.2.7:8080}
         {--camera= : the camera of the bag, by its number} {--lens= : its lens, by its number}';
 
@@ -26,7 +27,8 @@ final class FieldCommand extends Command
         return $this->answering(function () use ($field, $shelf): array {
             $file = (string) $this->argument('file');
             if (is_dir($file) || ! is_dir(dirname($file))) {
-                throw (new InvalidValue('There is no folder '.InvalidValue::quoted(dirname($file)).' for a file of that name.'))->at('file');
+                $folder = InvalidValue::quoted(dirname($file));
+                throw (new InvalidValue("There is no folder {$folder} for a file of that name."))->at('file');
             }
             if ($shelf->isEmpty()) {
                 throw (new InvalidValue('There is no camera with a lens in the kit yet.'))->at('camera');

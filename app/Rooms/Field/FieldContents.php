@@ -124,7 +124,7 @@ final readonly class FieldContents
                 'period_s' => $spec->periodS, 'height_m' => $spec->heightM, 'guessed' => $spec->guessed() !== [],
                 'grid' => LookGrid::ofBands(
                     LookBands::of($water, $framing), $this->tastes->of($subject->water_kind)->stops,
-                ),
+                )->written(),
             ];
         }
 

@@ -23,7 +23,8 @@ final class FieldController
         return view('field.show', [
             'camera' => $camera, 'lens' => $lens, 'outing' => $outing, 'cameras' => $shelf->cameras(), 'lenses' => $shelf->lenses(),
             'outings' => Outing::query()->with('place')->where('ends_at', '>', now()->subDay())->oldest('starts_at')->limit(30)->get(),
-            'opens' => route('field.file', $query), 'saves' => route('field.file', [...$query, 'save' => 1]), 'weighs' => route('field.weight', $query),
+            'opens' => route('field.file', $query), 'saves' => route('field.file', [...$query, 'save' => 1]),
+            'weighs' => route('field.weight', $query),
             'isLoopback' => OwnHost::isLoopback($request->getHost()), 'isSecure' => $request->secure(),
         ]);
     }

@@ -24,7 +24,11 @@ final readonly class FieldDays
     {
     }
 
-    /** @return list<array{day: string, waters: list<string>, marks: array<string, string>, leave: string, sun: string}> none where no tide can be had */
+    /**
+     * None where no tide can be had.
+     *
+     * @return list<array{day: string, waters: list<string>, marks: array<string, string>, leave: string, sun: string}>
+     */
     public function of(Place $place, CarbonImmutable $around): array
     {
         $days = [];

@@ -22,7 +22,7 @@ use GentlePour\Review\BlurVerdict;
 use GentlePour\Sky\SkyEvent;
 use Illuminate\Support\Str;
 
-/** One page that holds everything for the water's edge, in itself: it is opened from a phone's own storage, and asks nobody for anything. */
+/** One page that holds everything for the water's edge in itself: it is opened from a phone's own storage, and asks nobody. */
 final readonly class FieldFile
 {
     public function __construct(
@@ -50,10 +50,11 @@ final readonly class FieldFile
         $plan = $outing === null ? null : $this->plans->of($outing);
         $place = $plan?->outing->place;
         [$css, $js] = [$this->built->contents('field.css'), $this->built->contents('field.js')];
-        $policy = "default-src 'none'; script-src '".self::hash($js)."'; style-src '".self::hash($css)."'; font-src data:; img-src data: blob:; "
-            ."connect-src 'self'; form-action 'self'; base-uri 'none'";
+        $policy = "default-src 'none'; script-src '".self::hash($js)."'; style-src '".self::hash($css)."'; "
+            ."font-src data:; img-src data: blob:; connect-src 'self'; form-action 'self'; base-uri 'none'";
         $data = json_encode(
             $this->contents->of($camera, $lens, $plan, $home) + [
+                'readings' => $plan?->board->readings ?? [],
                 'marks' => array_values($place?->marks->map(
                     static fn (LevelMark $m): array => ['uid' => $m->getAttribute('uid'), 'name' => $m->name],
                 )->all() ?? []),
@@ -66,7 +67,8 @@ final readonly class FieldFile
             'card' => $this->cards->card($camera, $lens, true, false), 'events' => SkyEvent::cases(),
             'edges' => array_map(Cautions::atTheEdgeOf(...), $place?->load('subjects')->waters() ?? $this->subjects->waters()),
             'css' => $css, 'js' => $js, 'policy' => $policy, 'data' => base64_encode((string) gzencode($data, 9)),
-            'ofATide' => Cautions::OF_A_TIDE, 'leftOut' => Cautions::LEFT_OUT, 'tell' => Cautions::TELL, 'whoDecides' => Cautions::WHO_DECIDES,
+            'ofATide' => Cautions::OF_A_TIDE, 'leftOut' => Cautions::LEFT_OUT, 'tell' => Cautions::TELL,
+            'whoDecides' => Cautions::WHO_DECIDES,
             'lights' => Theme::cases(), 'verdicts' => BlurVerdict::cases(), 'release' => $this->shelf->carry()->release,
         ])->render();
 
@@ -75,8 +77,12 @@ final readonly class FieldFile
 
     private static function named(?Outing $outing): string
     {
-        return $outing === null ? 'field-bag.html'
-            : 'field-'.Str::slug($outing->place->name).'-'.$outing->starts_at->setTimezone($outing->place->timezone)->format('Y-m-d').'.html';
+        if ($outing === null) {
+            return 'field-bag.html';
+        }
+        $day = $outing->starts_at->setTimezone($outing->place->timezone)->format('Y-m-d');
+
+        return 'field-'.Str::slug($outing->place->name)."-{$day}.html";
     }
 
     private static function hash(string $contents): string

@@ -47,7 +47,9 @@ final class FieldTables
         $changed = array_map(filemtime(...), [...glob($core.'/*/*.php') ?: [], ...glob($core.'/*.php') ?: []]);
         $key = 'field:'.sha1(serialize([$bag, $habits, $changed]));
 
-        return new self($bag, $habits, ...Cache::remember($key, now()->addDays(self::KEPT_DAYS), static fn (): array => self::work($bag, $habits)));
+        $made = Cache::remember($key, now()->addDays(self::KEPT_DAYS), static fn (): array => self::work($bag, $habits));
+
+        return new self($bag, $habits, ...$made);
     }
 
     /** @return array{Times, Glasses, array<string, mixed>} */
@@ -59,7 +61,7 @@ final class FieldTables
         $strip = GlassTable::of($question, $times, $glasses);
         $grids = [];
         foreach (WaterKind::cases() as $kind) {
-            $grids[self::grid($kind)] ??= LookGrid::ofWater($kind, $bag->camera->sensor);
+            $grids[self::grid($kind)] ??= LookGrid::ofWater($kind, $bag->camera->sensor)->written();
         }
 
         return [$times, $glasses, [
@@ -68,7 +70,7 @@ final class FieldTables
                 'cells' => $ways->cells,
             ],
             'strip' => ['base' => GlassTable::BASE, 'glasses' => $strip->glasses, 'cells' => $strip->cells],
-            'grids' => $grids + ['clouds' => LookGrid::ofClouds()],
+            'grids' => $grids + ['clouds' => LookGrid::ofClouds()->written()],
         ]];
     }
 
@@ -109,7 +111,7 @@ final class FieldTables
         ];
     }
 
-    /** @return array{label: string, names: list<string>, stops: float, sheets: list<list<array{key: string, title: string, detail: string, skipped: string}>>} */
+    /** @return array<string, mixed> its label, its filters, its strength, and its run sheets: timed, and in bulb */
     private function glass(FilterStack $stack): array
     {
         $sheet = fn (bool $bulb): array => array_map(

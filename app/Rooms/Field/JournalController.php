@@ -34,7 +34,8 @@ final class JournalController
             return response()->json(['words' => $taken->words(), 'home' => $taken->home, 'refused' => $taken->refused]);
         }
 
-        return redirect()->route('field.home')->with($taken->home === [] ? 'problem' : 'done', $taken->words())->with('refused', $taken->refused);
+        return redirect()->route('field.home')->with($taken->home === [] ? 'problem' : 'done', $taken->words())
+            ->with('refused', $taken->refused);
     }
 
     public function schema(): Response

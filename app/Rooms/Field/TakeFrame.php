@@ -48,8 +48,10 @@ final readonly class TakeFrame
     {
         $in = $entry->fields;
         $gear = $in->child('gear');
-        $camera = Camera::query()->where('uid', $gear->text('camera'))->first() ?? throw new InvalidValue('its camera is no longer in the kit.');
-        $lens = Lens::query()->where('uid', $gear->text('lens'))->first() ?? throw new InvalidValue('its lens is no longer in the kit.');
+        $camera = Camera::query()->where('uid', $gear->text('camera'))->first()
+            ?? throw new InvalidValue('its camera is no longer in the kit.');
+        $lens = Lens::query()->where('uid', $gear->text('lens'))->first()
+            ?? throw new InvalidValue('its lens is no longer in the kit.');
         $way = $in->child('way');
         $bench = $this->workbench->open(BenchForm::of([
             ...$this->water($in->child('water'), $camera, $gear->number('focal_mm')), ...self::reading($in->child('reading')),

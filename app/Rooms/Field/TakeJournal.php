@@ -21,6 +21,7 @@ use App\Rooms\Water\KeepMeasurement;
 use GentlePour\Documents\Fields;
 use GentlePour\InvalidValue;
 use GentlePour\Limit;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
@@ -32,6 +33,7 @@ final readonly class TakeJournal
 {
     public function __construct(
         private TakeFrame $frame, private KeepSighting $sighting, private KeepMeasurement $measurement,
+        private ConnectionInterface $database,
     ) {
     }
 
@@ -40,7 +42,8 @@ final readonly class TakeJournal
         $taken = new TakenIn;
         foreach ($journal->entries as $entry) {
             try {
-                $this->take($entry, $taken);
+                // An entry that is refused half-way leaves nothing behind.
+                $this->database->transaction(fn () => $this->take($entry, $taken));
             } catch (InvalidValue $e) {
                 $taken->refuse($entry, $e->getMessage());
             }
@@ -112,10 +115,11 @@ final readonly class TakeJournal
             MeasurementKind::Float => [
                 'presses' => self::presses($in), 'distance_m' => (string) Limit::FloatDistance->check($in->number('distance_m')),
             ],
-            default => [
+            MeasurementKind::Clouds => [
                 'by' => 'crossing', 'share' => (string) Limit::CrossingShare->check($in->number('share')),
                 'seconds' => (string) Limit::CrossingTime->check($in->number('seconds')),
             ],
+            MeasurementKind::Drop, MeasurementKind::Buoy => throw new InvalidValue('no field file measures that.'),
         };
         $place = $in->has('place') ? Place::query()->where('uid', $in->text('place'))->value('id') : null;
 

@@ -19,9 +19,17 @@ function between(nodes, value) {
     return [upper, Math.log(held / nodes[upper - 1]) / Math.log(nodes[upper] / nodes[upper - 1])];
 }
 
+/** From the differences by which it was written down. */
+function nodesOf({ rises }) {
+    const nodes = rises[0].map(() => []);
+    rises.forEach((column) => column.reduce((sum, rise, place) => { nodes[place].push(sum + rise); return sum + rise; }, 0));
+    return nodes;
+}
+
 export class Tables {
     constructor(data) {
         this.data = data;
+        [...Object.values(data.grids), ...data.subjects.map(({ grid }) => grid)].forEach((grid) => { grid.nodes = nodesOf(grid); });
         this.thirds = Object.fromEntries(Object.entries(data.dials).map(([dial, names]) => [dial, new Map(names)]));
     }
 

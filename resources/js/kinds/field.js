@@ -20,7 +20,7 @@ function startTabs() {
         document.body.classList.toggle('on-shoot', wanted.id === 'shoot');
         document.querySelectorAll('.doors a').forEach((link) => (link.hash === `#${wanted.id}` ? link.setAttribute('aria-current', 'page') : link.removeAttribute('aria-current')));
         // A drawing is brought to its hour when it is seen.
-        wanted.id === 'outing' && startBoard();
+        wanted.id === 'outing' && document.querySelector('[data-board][data-readings]') && startBoard();
         // After the browser has gone to where the address points.
         requestAnimationFrame(() => window.scrollTo(0, 0));
     };
@@ -111,6 +111,8 @@ async function start() {
         startTicks(journal, data.outing);
         startSightings(journal, data.marks);
         startLeave(data.outing);
+        document.querySelector('[data-board]').dataset.readings = JSON.stringify(data.readings);
+        document.getElementById('outing').hidden || startBoard();
         document.querySelectorAll('[data-scheduled]').forEach((button) => button.addEventListener('click', () => {
             const planned = data.scheduled[Number(button.dataset.scheduled)];
             const subject = data.subjects.find(({ uid }) => uid === planned.subject);

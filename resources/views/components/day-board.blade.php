@@ -1,7 +1,8 @@
-@props(['board', 'events'])
+{{-- Where its readings travel apart, as in a field file, the script puts them in. --}}
+@props(['board', 'events', 'apart' => false])
 @php($scene = $board->scene)
 @php($axis = $board->axis)
-<div class="day-board" data-board data-readings='@json($board->readings)' data-opening="{{ $board->opening() }}">
+<div class="day-board" data-board @unless ($apart) data-readings='@json($board->readings)' @endunless data-opening="{{ $board->opening() }}">
     <dl class="readings" aria-live="off">
         <div class="reading-of"><dt>at</dt><dd data-read="at"></dd></div>
         <div class="reading-of" @if (! $scene->tide) hidden @endif><dt data-read="tideLabel">tide</dt><dd data-read="tide"></dd></div>

@@ -37,7 +37,7 @@
                 </dl>
                 <p class="field-leave" data-leave-by role="status"></p>
                 <p class="hint">It ends by {{ $plan->untilWhy }}. @if ($plan->awashUntil)<b class="warn">By these numbers the stand or the way out is awash when you come, and until {{ $plan->at(60 * ceil($plan->awashUntil / 60))->format($clock) }}. Do not go down before.</b>@endif</p>
-                <x-day-board :board="$plan->board" :events="$events"/>
+                <x-day-board :board="$plan->board" :events="$events" apart/>
                 <h2>What is done when</h2>
                 <ol class="schedule">
                     <li><time>{{ $plan->at($plan->schedule->from)->format($clock) }}</time><span><b>Tripod up, then watch the water</b><small>A quarter of an hour from a dry place: sets, what gets wet, the way out.</small></span></li>

@@ -7,10 +7,7 @@ declare(strict_types=1);
 
 use App\Rooms\Bench\UsedGear;
 use App\Rooms\Kit\KitShelf;
-use GentlePour\Exposure\Aperture;
-use GentlePour\Exposure\DialLabels;
 use GentlePour\Exposure\Exposure;
-use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\Reading;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;

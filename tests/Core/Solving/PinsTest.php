@@ -12,9 +12,11 @@ use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
 use GentlePour\Exposure\Stops;
 use GentlePour\Kit\Bag;
+use GentlePour\Kit\Camera;
 use GentlePour\Kit\Filter;
 use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\Mount;
+use GentlePour\Kit\Sensor;
 use GentlePour\Solving\Averaging;
 use GentlePour\Solving\BackSolver;
 use GentlePour\Solving\Pin;
@@ -203,7 +205,9 @@ it('says which pin to let go and what that gives; where one alone is not enough,
 
 it('outranks every habit by a time that was set by hand: 1/5 is 1/5, not 1/15, with f/22 at hand', function (): void {
     // Bare, in shade: 1/5 takes f/22, far from where the habit is; 1/15 would come at f/11.
-    $bag = bag([], isoLow: null, isoMax: 100);
+    // On a small sensor diffraction speaks against a small aperture, besides habit.
+    $camera = new Camera(new Sensor(17.3, 13, 5200), Iso::of(100), null, Iso::of(100), ShutterTime::onDial(15));
+    $bag = bag([], isoLow: null, isoMax: 100)->with(camera: $camera);
     $ask = static fn (bool $insists): ?Way => BackSolver::best(
         held($bag, readingOf('1/15', 11, 100), min: 1 / 30, max: 1, best: ShutterTime::parse('1/5')->seconds, insists: $insists),
     );
