@@ -23,6 +23,8 @@ use Illuminate\Support\Carbon;
  * @property string|null $told who knows of it
  * @property list<string> $packed what is ticked at home
  * @property list<string> $brought_back what is ticked when leaving
+ * @property string|null $forecast as it was read
+ * @property bool $rain whether it says so
  * @property string|null $came_of_it
  * @property Carbon|null $closed_at
  * @property-read Place $place
@@ -35,17 +37,18 @@ final class Outing extends Model
 
     /** @var list<string> */
     protected $fillable = [
-        'place_id', 'starts_at', 'ends_at', 'note', 'travel_minutes', 'told', 'packed', 'brought_back', 'came_of_it', 'closed_at',
+        'place_id', 'starts_at', 'ends_at', 'note', 'travel_minutes', 'told', 'packed', 'brought_back', 'forecast', 'rain', 'came_of_it',
+        'closed_at',
     ];
 
     /** @var array<string, string> */
     protected $casts = [
         'starts_at' => 'datetime', 'ends_at' => 'datetime', 'travel_minutes' => 'float', 'packed' => 'array', 'brought_back' => 'array',
-        'closed_at' => 'datetime',
+        'closed_at' => 'datetime', 'rain' => 'boolean',
     ];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['packed' => '[]', 'brought_back' => '[]'];
+    protected $attributes = ['packed' => '[]', 'brought_back' => '[]', 'rain' => false];
 
     /** @return Builder<self> outings that are under way: one counts so for two hours before it starts and after it ends */
     public static function underWay(): Builder

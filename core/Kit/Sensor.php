@@ -25,6 +25,19 @@ final readonly class Sensor
         }
     }
 
+    /** What is left of it by a crop: as large as fits. */
+    public function cropped(Crop $crop): self
+    {
+        $ratio = $crop->ratio();
+        if ($ratio === null) {
+            return $this;
+        }
+        $width = min($this->widthMm, $this->heightMm * $ratio);
+        $pixels = $this->pixelsWide === null ? null : (int) max(500, round($this->pixelsWide * $width / $this->widthMm));
+
+        return new self($width, $width / $ratio, $pixels);
+    }
+
     public function diagonalMm(): float
     {
         return hypot($this->widthMm, $this->heightMm);

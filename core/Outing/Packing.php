@@ -16,10 +16,13 @@ final class Packing
      * @param  float|null  $batteryMinutes  open time of one battery
      * @param  bool  $dark  whether it is dark on the way or at the water
      * @param  bool  $sea  whether the water is the sea's, with sand and salt
+     * @param  bool  $rain  whether rain is forecast
      * @return list<PackItem>
      */
-    public static function of(array $kit, bool $release, float $openMinutes, ?float $batteryMinutes, bool $dark, bool $sea): array
-    {
+    public static function of(
+        array $kit, bool $release, float $openMinutes, ?float $batteryMinutes, bool $dark, bool $sea,
+        bool $rain = false,
+    ): array {
         $batteries = 1 + (int) max(1.0, ceil($openMinutes / ($batteryMinutes ?? self::BATTERY_MINUTES)));
         $said = static fn (bool $is, string $key, string $words, string $why = ''): array => $is ? [new PackItem($key, $words, $why)] : [];
 
@@ -34,7 +37,8 @@ final class Packing
             new PackItem('cards', 'Card, empty, and a spare one'),
             new PackItem('cloths', 'Cloths, dry, in a bag that closes', 'spray on the glass spoils more frames than anything'),
             new PackItem('blower', 'Blower and brush', $sea ? 'sand is blown off before it is wiped' : ''),
-            new PackItem('hood', 'Hood; umbrella if rain is forecast', 'look at the forecast'),
+            new PackItem('hood', 'Hood'),
+            ...$said($rain, 'umbrella', 'Umbrella, and a cover for the camera', 'rain is forecast'),
             new PackItem('card', 'The pocket card, printed'),
             ...$said($sea, 'tide', 'The official tide table, printed', 'a phone gets wet'),
             ...$said($dark, 'headlamp', 'Headlamp with red light, charged'),

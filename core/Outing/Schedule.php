@@ -77,7 +77,9 @@ final readonly class Schedule
     public function openS(): float
     {
         return array_sum(array_map(
-            static fn (Scheduled $s): float => ($s->composition->frames + 1) * ($s->frame->openS + $s->frame->busyS), $this->frames,
+            static fn (Scheduled $s): float => ($s->composition->frames + 1) * $s->composition->openTimes()
+                * ($s->frame->openS + $s->frame->busyS),
+            $this->frames,
         ));
     }
 
@@ -115,13 +117,16 @@ final readonly class Schedule
     /** @return list<array{string, float}> */
     private static function parts(Composition $wanted, LongFrame $frame): array
     {
-        $each = self::SETTLE_S + $frame->openS + $frame->busyS + self::LOOK_S;
+        $each = $wanted->exposures() * self::SETTLE_S + $wanted->openTimes() * ($frame->openS + $frame->busyS) + self::LOOK_S;
+        $bracket = $wanted->bracketStops === 0 ? 'long frame' : "bracket of {$wanted->exposures()}";
 
         return [
             ['compose, focus, base frame', self::BASE_S],
             ...$frame->hasFilter ? [['filter on, settings', self::FILTER_S]] : [],
             [
-                $wanted->frames === 1 ? 'the long frame, and a look at it' : "{$wanted->frames} long frames, and a look at each",
+                $wanted->frames === 1 ? "the {$bracket}, and a look at it" : sprintf(
+                    '%d %s, and a look at each', $wanted->frames, str_replace(['frame', 'bracket'], ['frames', 'brackets'], $bracket),
+                ),
                 $wanted->frames * $each,
             ],
             ['once more, if need be', $each],

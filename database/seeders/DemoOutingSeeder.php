@@ -27,6 +27,7 @@ final class DemoOutingSeeder extends Seeder
                 'position' => $i + 1,
             ]);
         }
-        $outing->update(['packed' => ['tripod', 'cards', 'cloths', 'phone']]);
+        $outing->compositions()->latest('id')->firstOrFail()->update(['bracket_stops' => 1]);
+        $outing->update(['forecast' => 'Wind west 4, swell 1.5 m at 9 s, dry.', 'packed' => ['tripod', 'cards', 'cloths', 'phone']]);
     }
 }

@@ -48,6 +48,16 @@ enum BackupKind: string
         };
     }
 
+    /** Whether there were backups before there was such a kind. */
+    public function cameLater(): bool
+    {
+        return match ($this) {
+            self::Compositions => true,
+            self::Cameras, self::Lenses, self::Filters, self::Places, self::TideEntries, self::LevelMarks, self::Sightings, self::Subjects,
+            self::Outings, self::Measurements, self::ShotLists, self::Frames, self::Settings => false,
+        };
+    }
+
     /** Whether no two may have the same name, so that one of the same name is the same thing. */
     public function isNamed(): bool
     {

@@ -83,8 +83,11 @@ final class OpenedBackup
     /** @return iterable<stdClass> */
     public function records(BackupKind $kind): iterable
     {
+        $form = RecordForm::of($kind);
         foreach ($this->paths[$kind->value] ?? [] as $path) {
-            yield from $this->json($path)->records;
+            foreach ($this->json($path)->records as $record) {
+                yield $form->completed($record);
+            }
         }
     }
 
@@ -135,7 +138,7 @@ final class OpenedBackup
             $this->paths[$document->kind][] = $document->path;
         }
         foreach (BackupKind::cases() as $kind) {
-            if (! isset($this->paths[$kind->value])) {
+            if (! isset($this->paths[$kind->value]) && ! $kind->cameLater()) {
                 throw new InvalidValue("This backup is not whole: there is no {$kind->value}.json in it.");
             }
         }

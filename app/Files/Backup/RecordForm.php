@@ -12,8 +12,11 @@ final readonly class RecordForm
 {
     private const FLAGS = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
 
-    /** @param  array<string, ColumnForm>  $columns */
-    private function __construct(private BackupKind $kind, private array $columns)
+    /**
+     * @param  array<string, ColumnForm>  $columns
+     * @param  stdClass  $defaults  of what came later than the first backups, by column
+     */
+    private function __construct(private BackupKind $kind, private array $columns, private stdClass $defaults)
     {
     }
 
@@ -21,11 +24,15 @@ final readonly class RecordForm
     {
         $schema = json_decode($kind->schema(), true, 32, JSON_THROW_ON_ERROR);
         $columns = [];
+        $defaults = new stdClass;
         foreach ($schema['$defs']['record']['properties'] as $name => $said) {
             $columns[(string) $name] = ColumnForm::of((array) $said);
+            if (is_array($said) && array_key_exists('default', $said)) {
+                $defaults->{(string) $name} = $said['default'];
+            }
         }
 
-        return new self($kind, $columns);
+        return new self($kind, $columns, $defaults);
     }
 
     /** @return list<string> */
@@ -43,6 +50,12 @@ final readonly class RecordForm
         }
 
         return $record;
+    }
+
+    /** A record of an older backup, with what it could not know of as it is by itself. */
+    public function completed(stdClass $record): stdClass
+    {
+        return (object) ((array) $record + (array) $this->defaults);
     }
 
     /** @return array<string, mixed> by column, as the database takes it */

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Rooms\Outings;
 
+use App\Forms\Quantity;
 use App\Forms\ReadsTyped;
+use App\Forms\TakesUnits;
+use GentlePour\Kit\Crop;
+use GentlePour\Limit;
 use GentlePour\Motion\Look;
 use GentlePour\Outing\Composition;
 use GentlePour\Planning\WantedLight;
@@ -15,6 +19,7 @@ use Illuminate\Validation\Rule;
 final class CompositionRequest extends FormRequest
 {
     use ReadsTyped;
+    use TakesUnits;
 
     private const MOST = 20;
 
@@ -34,6 +39,10 @@ final class CompositionRequest extends FormRequest
             'light' => ['required', Rule::enum(WantedLight::class)],
             'mark' => ['nullable', 'integer', Rule::exists('level_marks', 'id')->where('place_id', $outing->place_id)],
             'frames' => ['nullable', 'integer', 'between:1,'.Composition::MOST_FRAMES],
+            'focal' => ['nullable', 'bail', new Quantity(Limit::FocalLength)],
+            'facing' => ['nullable', 'bail', new Quantity(Limit::Facing)],
+            'crop' => ['nullable', Rule::enum(Crop::class)],
+            'bracket' => ['nullable', 'integer', 'between:0,'.Composition::MOST_BRACKET_STOPS],
         ];
     }
 
@@ -43,6 +52,8 @@ final class CompositionRequest extends FormRequest
         return [
             'subject.required' => 'Choose a subject of the place.', 'subject.*' => 'This is no subject of the place.',
             'look' => 'Choose one of the looks.', 'light' => 'Choose one of the lights.', 'mark.*' => 'This is no mark of the place.',
+            'crop' => 'Choose one of the crops.',
+            'bracket.*' => 'A bracket goes up to '.Composition::MOST_BRACKET_STOPS.' stops to either side.',
             'frames.*' => 'Between one and '.Composition::MOST_FRAMES.' frames.',
         ];
     }

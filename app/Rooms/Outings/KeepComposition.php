@@ -7,6 +7,7 @@ namespace App\Rooms\Outings;
 use App\Forms\Typed;
 use App\Models\Composition;
 use App\Models\Outing;
+use GentlePour\Kit\Crop;
 use GentlePour\Motion\Look;
 use GentlePour\Planning\WantedLight;
 
@@ -23,6 +24,10 @@ final class KeepComposition
             'look' => $typed->choice('look', Look::class),
             'light' => $typed->choice('light', WantedLight::class),
             'frames' => (int) $typed->text('frames', '1'),
+            'focal_mm' => $typed->number('focal'),
+            'facing_deg' => $typed->number('facing'),
+            'crop' => $typed->choice('crop', Crop::class) ?? Crop::Whole,
+            'bracket_stops' => (int) $typed->text('bracket', '0'),
             'position' => 1 + (is_numeric($last) ? (int) $last : 0),
         ]);
     }

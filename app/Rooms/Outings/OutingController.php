@@ -6,15 +6,18 @@ namespace App\Rooms\Outings;
 
 use App\Household\Dropping;
 use App\Models\Composition;
+use App\Models\Frame;
 use App\Models\Outing;
 use App\Models\Place;
 use App\Rooms\Kit\KitShelf;
 use GentlePour\InvalidValue;
+use GentlePour\Kit\Crop;
 use GentlePour\Motion\Look;
 use GentlePour\Outing\Cautions;
 use GentlePour\Planning\WantedLight;
 use GentlePour\Sky\SkyEvent;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,6 +25,10 @@ use Illuminate\Http\Response;
 /** A visit planned as one thing: when, what, in which order, with what in the bag, and what came of it. */
 final class OutingController
 {
+    private const AROUND_S = 7200;
+
+    private const FRAMES = 60;
+
     public function store(OutingRequest $request, Place $place, PlanOuting $plan): RedirectResponse
     {
         return redirect()->route('outings.show', $plan($place, $request->typed()))->with('done', 'The outing is planned.');
@@ -38,13 +45,25 @@ final class OutingController
 
         return view('outings.show', [
             'outing' => $outing, 'place' => $outing->place, 'plan' => $plan, 'problem' => $problem, 'events' => SkyEvent::cases(),
-            'looks' => Look::cases(), 'lights' => WantedLight::cases(),
+            'looks' => Look::cases(), 'lights' => WantedLight::cases(), 'crops' => Crop::cases(),
+            'frames' => self::taken($outing), 'glass' => $shelf->packed()->pluck('name')->implode(', '),
+            'seenAt' => ($plan?->at($plan->schedule->until) ?? $outing->ends_at->setTimezone($outing->place->timezone))
+                ->format('Y-m-d\TH:i'),
             'packing' => $plan === null ? [] : $packing->of($plan->packing), 'own' => implode("\n", $packing->own()),
             'hasKit' => ! $shelf->isEmpty(),
             'notice' => $plan === null ? '' : NoticeWords::of($plan),
             'edges' => array_map(Cautions::atTheEdgeOf(...), $outing->place->load('subjects')->waters()),
             'hasTide' => $outing->place->tide->hasTide(),
         ]);
+    }
+
+    /** @return Collection<int, Frame> taken at the place while the outing lasted, or a little before and after */
+    private static function taken(Outing $outing): Collection
+    {
+        $around = [$outing->starts_at->subSeconds(self::AROUND_S), $outing->ends_at->addSeconds(self::AROUND_S)];
+
+        return Frame::query()->where('place_id', $outing->place_id)->whereNotNull('open_s')->whereBetween('opened_at', $around)
+            ->oldest('opened_at')->limit(self::FRAMES)->get();
     }
 
     public function update(OutingRequest $request, Outing $outing, PlanOuting $plan): RedirectResponse
@@ -98,7 +117,8 @@ final class OutingController
 
     public function close(ClosingRequest $request, Outing $outing, CloseOuting $close): RedirectResponse
     {
-        $close($outing, $request->typed()->text('came_of_it'), $request->missed());
+        $typed = $request->typed();
+        $close($outing, $typed->text('came_of_it'), $request->missed(), $request->sighted(), $typed->text('sighted_at'));
 
         return redirect()->route('outings.show', $outing)->with('done', 'The outing is closed.');
     }

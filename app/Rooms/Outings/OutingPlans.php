@@ -85,7 +85,7 @@ final class OutingPlans
 
         return new PlannedOuting(
             $outing, DayBoard::wide($scene, $this->units), $schedule, $isTide ? 'the tide' : 'the time that you set', $ways, $compositions,
-            $this->packing($place, $schedule), $getOff?->awashUntilUnix,
+            $this->packing($outing, $schedule), $getOff?->awashUntilUnix,
         );
     }
 
@@ -106,7 +106,9 @@ final class OutingPlans
             $spans = array_map(static fn (Window $w): array => [$w->from, $w->to], $found);
         }
 
-        return new Wanted($composition->subject->name, $spans, $composition->frames, $this->focal($composition));
+        return new Wanted(
+            $composition->subject->name, $spans, $composition->frames, $this->focal($composition), $composition->bracket_stops,
+        );
     }
 
     private function frame(?Way $way): ?LongFrame
@@ -141,7 +143,8 @@ final class OutingPlans
         }
         try {
             $subject = $composition->subject;
-            $framing = new Framing($camera->sensor(), $this->focal($composition), $subject->distance_m);
+            $sensor = $camera->sensor()->cropped($composition->crop);
+            $framing = new Framing($sensor, $this->focal($composition), $subject->distance_m);
             $band = LookBands::of($subject->water()->orUsual()->in($framing), $framing)->band($composition->look);
             $light = LightCurve::metered($observer, $this->facing($composition, $place), SkyCondition::Clear, [], $place->foreground());
 
@@ -155,7 +158,7 @@ final class OutingPlans
 
     private function focal(Composition $composition): float
     {
-        return $composition->subject->focal_mm ?? $this->shelf->lenses()->first()->focal_min_mm ?? self::FOCAL_MM;
+        return $composition->focal_mm ?? $composition->subject->focal_mm ?? $this->shelf->lenses()->first()->focal_min_mm ?? self::FOCAL_MM;
     }
 
     private function lens(float $focalMm): ?Lens
@@ -166,7 +169,7 @@ final class OutingPlans
 
     private function facing(Composition $composition, Place $place): ?float
     {
-        return $composition->subject->facing_deg ?? $place->facing_deg;
+        return $composition->facing_deg ?? $composition->subject->facing_deg ?? $place->facing_deg;
     }
 
     /** @return list<array{float, float, string}> */
@@ -181,8 +184,9 @@ final class OutingPlans
     }
 
     /** @return list<\GentlePour\Outing\PackItem> */
-    private function packing(Place $place, Schedule $schedule): array
+    private function packing(Outing $outing, Schedule $schedule): array
     {
+        $place = $outing->place;
         $observer = $place->observer();
         $isDark = $observer !== null && (
             $observer->sun($schedule->from - 1800)->altitudeDeg < LightPhase::Golden->leastDeg()
@@ -197,7 +201,7 @@ final class OutingPlans
         return Packing::of(
             array_values(array_filter($names, is_string(...))), $this->shelf->carry()->release, $schedule->openS() / 60,
             $camera?->battery_minutes, $isDark,
-            in_array(WaterBody::Sea, $place->waters(), true),
+            in_array(WaterBody::Sea, $place->waters(), true), $outing->rain,
         );
     }
 }

@@ -25,6 +25,8 @@ final class OutingRequest extends FormRequest
             'note' => ['nullable', 'string', 'max:2000'],
             'travel_minutes' => ['nullable', 'bail', new Quantity(Limit::TravelMinutes)],
             'told' => ['nullable', 'string', 'max:200'],
+            'forecast' => ['nullable', 'string', 'max:500'],
+            'rain' => ['nullable', 'boolean'],
         ];
     }
 }

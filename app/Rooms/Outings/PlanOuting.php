@@ -41,6 +41,8 @@ final class PlanOuting
             'note' => $typed->has('note') ? $typed->text('note') : null,
             'travel_minutes' => $typed->number('travel_minutes'),
             'told' => $typed->has('told') ? $typed->text('told') : null,
+            'forecast' => $typed->has('forecast') ? $typed->text('forecast') : null,
+            'rain' => $typed->flag('rain'),
         ];
     }
 }

@@ -75,6 +75,8 @@
                         <div class="sheet"><ol>@foreach ($packing as $item)<li><label><input type="checkbox" data-packs="{{ $column }}" value="{{ $item->key }}"><span><b>{{ $item->words }}</b>@if ($item->why && $column === 'packed')<small>{{ $item->why }}</small>@endif</span></label></li>@endforeach</ol></div>
                     </details>
                 @endforeach
+                <h2>Forecast</h2>
+                <p>{{ $outing->forecast ?? 'Nobody has looked at it yet.' }}{{ $outing->rain ? ' Rain is forecast.' : '' }}</p>
                 <h2>Tell somebody</h2>
                 <p class="notice">{{ $notice }}</p>
             </section>

@@ -43,7 +43,7 @@
             <h2>What is wanted, the most wanted first</h2>
             <ul class="subjects">
                 @forelse ($outing->compositions as $wanted)
-                    <li><span><b>{{ $wanted->subject->name }}</b> <small>{{ $wanted->look->value }}, {{ $wanted->light->value === 'any' ? 'in any light' : $wanted->light->label() }}{{ $wanted->mark ? ', '.$wanted->mark->name : '' }}{{ $wanted->frames > 1 ? ', '.$wanted->frames.' frames' : '' }}</small></span>
+                    <li><span><b>{{ $wanted->subject->name }}</b> <small>{{ $wanted->look->value }}, {{ $wanted->light->value === 'any' ? 'in any light' : $wanted->light->label() }}{{ $wanted->mark ? ', '.$wanted->mark->name : '' }}{{ $wanted->frames > 1 ? ', '.$wanted->frames.' frames' : '' }}{{ $wanted->bracket_stops > 0 ? ', a bracket of ±'.$wanted->bracket_stops : '' }}{{ $wanted->focal_mm ? ', '.$write->number($wanted->focal_mm, 1).' mm' : '' }}{{ $wanted->facing_deg !== null ? ', facing '.$write->number($wanted->facing_deg, 0).'°' : '' }}{{ $wanted->crop->ratio() ? ', '.$wanted->crop->label() : '' }}</small></span>
                         <span class="subject-do">
                             @if ($outing->compositions->count() > 1)<form method="post" action="{{ route('compositions.move', $wanted) }}" data-rapid>@csrf @method('put')<button class="button is-small" name="up" value="1" aria-label="{{ $wanted->subject->name }} more wanted" @disabled($loop->first)>↑</button><button class="button is-small" name="up" value="0" aria-label="{{ $wanted->subject->name }} less wanted" @disabled($loop->last)>↓</button></form>@endif
                             <form method="post" action="{{ route('compositions.destroy', $wanted) }}">@csrf @method('delete')<button class="button is-small is-warn" aria-label="Leave out {{ $wanted->subject->name }}">Leave out</button></form>
@@ -61,15 +61,23 @@
                     <x-entry name="light" label="Light" :problem="$errors->first('light') ?: null"><select id="f-light" name="light" class="pick">@foreach ($lights as $one)<option value="{{ $one->value }}" @selected(old('light', 'any') === $one->value)>{{ $one->label() }}</option>@endforeach</select></x-entry>
                     @if ($hasTide && $place->marks->isNotEmpty())<x-entry name="mark" label="Tide" :problem="$errors->first('mark') ?: null"><select id="f-mark" name="mark" class="pick"><option value="">any</option>@foreach ($place->marks as $one)<option value="{{ $one->id }}" @selected((string) old('mark') === (string) $one->id)>{{ $one->name }}</option>@endforeach</select></x-entry>@endif
                     <x-entry name="frames" label="Frames" :value="old('frames', '1')" :problem="$errors->first('frames') ?: null" inputmode="numeric"/>
+                    <details class="more" @if ($errors->hasAny(['focal', 'facing', 'crop', 'bracket'])) open @endif><summary class="hint">Lens, facing, crop, bracket</summary>
+                        <x-entry name="focal" label="Focal length" unit="mm" :value="old('focal')" :problem="$errors->first('focal') ?: null" inputmode="decimal" hint="Empty for the subject’s own"/>
+                        <x-entry name="facing" label="Facing" unit="°" :value="old('facing')" :problem="$errors->first('facing') ?: null" inputmode="decimal" hint="Empty for the subject’s own"/>
+                        <x-entry name="crop" label="Crop" :problem="$errors->first('crop') ?: null"><select id="f-crop" name="crop" class="pick">@foreach ($crops as $one)<option value="{{ $one->value }}" @selected(old('crop', 'whole') === $one->value)>{{ $one->label() }}</option>@endforeach</select></x-entry>
+                        <x-entry name="bracket" label="Bracket" :problem="$errors->first('bracket') ?: null"><select id="f-bracket" name="bracket" class="pick"><option value="0">none</option>@foreach ([1, 2, 3] as $one)<option value="{{ $one }}" @selected((string) old('bracket') === (string) $one)>{{ 2 * $one + 1 }} exposures, ±{{ $one }}</option>@endforeach</select></x-entry>
+                    </details>
                     <div class="foot-line"><button class="button is-go">Want it</button></div>
                 </form>
             @endif
-            <details class="more" @if ($errors->hasAny(['starts_at', 'ends_at', 'travel_minutes', 'told', 'note'])) open @endif><summary class="hint">Times, the way there, who knows</summary>
+            <details class="more" @if ($errors->hasAny(['starts_at', 'ends_at', 'travel_minutes', 'told', 'note', 'forecast'])) open @endif><summary class="hint">Times, the way there, who knows, the forecast</summary>
                 <form method="post" action="{{ route('outings.update', $outing) }}">@csrf @method('put')
                     <x-entry name="starts_at" type="datetime-local" label="There at" class="is-wide" :value="old('starts_at', $outing->starts_at->setTimezone($zone)->format('Y-m-d\TH:i'))" :problem="$errors->first('starts_at') ?: null"/>
                     <x-entry name="ends_at" type="datetime-local" label="Until" class="is-wide" :value="old('ends_at', $outing->ends_at->setTimezone($zone)->format('Y-m-d\TH:i'))" :problem="$errors->first('ends_at') ?: null"/>
                     <x-entry name="travel_minutes" label="From home" unit="min" :value="old('travel_minutes', $write->number($outing->travel_minutes, 1))" :problem="$errors->first('travel_minutes') ?: null" inputmode="numeric" hint="Drive and walk, to where you set up"/>
                     <x-entry name="told" label="Who knows" class="is-wide" :value="old('told', $outing->told)" :problem="$errors->first('told') ?: null"/>
+ <x-entry name="forecast" label="Forecast" class="is-wide" :value="old('forecast', $outing->forecast)" :problem="$errors->first('forecast') ?: null" hint="Wind, swell, rain, as you read it; of the official service"/>
+                    <label class="tick is-inline"><input type="checkbox" name="rain" value="1" @checked(old('rain', $outing->rain))> Rain is forecast</label>
                     <x-entry name="note" label="Note" class="is-wide" :value="old('note', $outing->note)" :problem="$errors->first('note') ?: null"/>
                     <div class="foot-line"><button class="button">Change it</button></div>
                 </form>
@@ -94,6 +102,8 @@
                     <div class="foot-line"><button class="button">Keep them</button></div>
                 </form>
             </details>
+            <h2>Forecast</h2>
+            @if ($outing->forecast)<p>{{ $outing->forecast }}{{ $outing->rain ? ' Rain is forecast.' : '' }}</p>@else<p class="warn">Nobody has looked at it yet: read the official forecast, and write it down here.</p>@endif
             <h2>Tell somebody</h2>
             <p class="notice" id="notice">{{ $notice }}</p>
             <div class="foot-line"><button type="button" class="button" data-shares="notice">Send it</button> @if ($outing->told)<small>{{ $outing->told }} knows.</small>@endif</div>
@@ -108,7 +118,14 @@
                         @foreach ($packing as $item) @unless (in_array($item->key, $outing->packed, true))<label class="tick is-inline"><input type="checkbox" name="missed[]" value="{{ $item->key }}"> {{ $item->words }}</label>@endunless @endforeach
                     </fieldset>
                 @endif
-                <p class="hint">Rinse filters, tripod and boots in fresh water. @if ($hasTide && $place->marks->isNotEmpty())Did the water reach a mark, or not? <a href="{{ route('places.show', $place) }}">Say so at the place</a>: it learns.@endif</p>
+                @if ($hasTide && $place->marks->isNotEmpty())
+                    <fieldset class="missed"><legend>Did the water reach it?</legend>
+                        @foreach ($place->marks as $mark)<x-entry name="sighted[{{ $mark->id }}]" id="f-sighted-{{ $mark->id }}" :label="$mark->name" :problem="$errors->first('sighted.'.$mark->id) ?: null"><select id="f-sighted-{{ $mark->id }}" name="sighted[{{ $mark->id }}]" class="pick"><option value="">not looked at</option><option value="reached" @selected(old('sighted.'.$mark->id) === 'reached')>reached</option><option value="not" @selected(old('sighted.'.$mark->id) === 'not')>not reached</option></select></x-entry>@endforeach
+                        <x-entry name="sighted_at" type="datetime-local" label="Seen at" class="is-wide" :value="old('sighted_at', $seenAt)" :problem="$errors->first('sighted_at') ?: null"/>
+                    </fieldset>
+                @endif
+                @if ($frames->isNotEmpty())<p>{{ $frames->count() === 1 ? 'One frame was' : $frames->count().' frames were' }} taken: @foreach ($frames as $frame)<a href="{{ route('log.show', $frame) }}">{{ $frame->look->value }}, {{ $frame->openLabel() }}{{ $frame->blur ? ', '.$frame->blur->label() : ', not judged' }}</a>{{ $loop->last ? '.' : ';' }} @endforeach</p>@endif
+                <p class="hint">Rinse filters, tripod and boots in fresh water. @if ($glass)To clean: {{ $glass }}.@endif</p>
                 <div class="foot-line"><button class="button">{{ $outing->closed_at ? 'Keep it' : 'Close the outing' }}</button></div>
             </form>
         </section>

@@ -75,3 +75,16 @@ it('never overlaps, keeps to tide, light and the time to leave, leaves time for 
 it('refuses a composition of no frame or of too many', function (): void {
     expect(fn () => new Composition('a', [], 0))->toBeRefused('Between one and 20', 'frames')->and(fn () => new Composition('a', [], 21))->toBeRefused('Between one and 20', 'frames');
 });
+
+test('a bracket of two stops is five exposures, open for seven and three quarters of the middle one', function (): void {
+    $one = new Composition('a', [[0.0, 9e4]], bracketStops: 2);
+    $plain = Schedule::fit(0.0, 20_000.0, [new Composition('a', [[0.0, 9e4]])], static fn (): LongFrame => new LongFrame(60.0));
+    $fitted = Schedule::fit(0.0, 20_000.0, [$one], static fn (): LongFrame => new LongFrame(60.0));
+    $long = static fn (Schedule $s): float => $s->frames[0]->to - $s->frames[0]->from;
+
+    expect($one->exposures())->toBe(5)->and($one->openTimes())->toBe(7.75)
+        // Twice, since one more is reckoned with: 6.75 times a minute, and four more times to settle.
+        ->and($long($fitted) - $long($plain))->toBeAbout(2 * (6.75 * 60 + 4 * Schedule::SETTLE_S), 1e-6)
+        ->and($fitted->openS())->toBeAbout(2 * 7.75 * 60, 1e-6)
+        ->and(static fn () => new Composition('a', [], bracketStops: 4))->toBeRefused('A bracket goes up to 3 stops', 'bracket_stops');
+});

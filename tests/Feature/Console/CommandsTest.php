@@ -189,3 +189,19 @@ it('refuses bad windows documents at the field', function (string $change, strin
     ['{"trend": "up"}', 'trend'],
     ['{"by": "luck"}', 'by'],
 ]);
+
+it('writes a field file of the bag or of an outing, and refuses what is not there with exit 2', function (): void {
+    $file = sys_get_temp_dir().'/field-'.bin2hex(random_bytes(6)).'.html';
+    $outing = (int) App\Models\Outing::query()->max('id');
+    Artisan::call('pour:field', ['file' => $file, '--outing' => (string) $outing, '--home' => 'http://192.0.2.7:8080/']);
+    $said = json_decode(Artisan::output(), true, 8, JSON_THROW_ON_ERROR);
+    expect($said)->toMatchArray(['file' => $file, 'bytes' => filesize($file), 'outing' => $outing])
+        ->and(gzdecode((string) base64_decode(preg_match('#field-data">([^<]+)<#', (string) file_get_contents($file), $m) === 1 ? $m[1] : '', true)))->toContain('"home":"http://192.0.2.7:8080/field/home"');
+    unlink($file);
+
+    foreach ([['--outing' => '99999'], ['--outing' => 'soon'], ['--camera' => '0'], ['--lens' => '777'], ['--home' => 'ftp://x']] as $wrong) {
+        $this->artisan('pour:field', ['file' => $file, ...$wrong])->expectsOutputToContain('"field": "'.ltrim((string) array_key_first($wrong), '-').'"')->assertExitCode(2);
+    }
+    $this->artisan('pour:field', ['file' => '/no/such/folder/x.html'])->expectsOutputToContain('"field": "file"')->assertExitCode(2);
+    expect(is_file($file))->toBeFalse();
+});

@@ -183,3 +183,48 @@ it('tells a stranger what is missing before anything can be fitted: a camera, a 
     App\Models\Camera::query()->delete();
     $this->get("/outings/{$outing->id}")->assertOk()->assertSee('There is no camera with a lens in the kit yet');
 });
+
+it('frames a composition by its own lens, facing and crop, and makes room for its brackets', function (): void {
+    ($this->want)(['look' => 'brushed'])->assertSessionHasNoErrors();
+    $alone = ($this->plan)()->schedule->frames[0];
+    Composition::query()->delete();
+    $this->travel(2)->seconds();
+    ($this->want)(['look' => 'brushed', 'focal' => '50', 'facing' => '200', 'crop' => 'square', 'bracket' => '2'])->assertSessionHasNoErrors();
+    $plan = ($this->plan)();
+    [$wanted, $one] = [$plan->compositions[0], $plan->schedule->frames[0]];
+
+    expect([$wanted->focal_mm, $wanted->facing_deg, $wanted->crop->value, $wanted->bracket_stops])->toBe([50.0, 200.0, 'square', 2])
+        ->and($one->composition->exposures())->toBe(5)->and($one->composition->openTimes())->toBe(7.75)
+        ->and(array_column($one->parts, 0))->toContain('the bracket of 5, and a look at it')
+        // Closer, and cut to a square, the frame shows less of the water: the same look is had sooner.
+        ->and($plan->ways[0]->shutter->seconds)->toBeLessThan($alone->frame->openS);
+    $this->get("/outings/{$this->outing->id}")->assertSee('a bracket of ±2, 50 mm, facing 200°, 1:1');
+});
+
+it('refuses what no lens, compass or bracket has, at its field', function (array $wrong): void {
+    ($this->want)($wrong)->assertSessionHasErrors(array_key_first($wrong));
+})->with([[['focal' => '0']], [['focal' => 'wide']], [['facing' => '400']], [['crop' => '7:3']], [['bracket' => '9']], [['bracket' => '-1']]]);
+
+it('asks for the forecast, and packs an umbrella where it says rain', function (): void {
+    $keys = fn (): array => array_map(static fn (PackItem $i): string => $i->key, ($this->plan)()->packing);
+    $this->get("/outings/{$this->outing->id}")->assertSee('Nobody has looked at it yet');
+    expect($keys())->not->toContain('umbrella');
+    $this->put("/outings/{$this->outing->id}", ['starts_at' => '2026-12-02T13:00', 'ends_at' => '2026-12-02T16:30', 'forecast' => 'South 5, rain later', 'rain' => '1'])->assertSessionHasNoErrors();
+    $this->get("/outings/{$this->outing->id}")->assertSee('South 5, rain later')->assertDontSee('Nobody has looked at it yet');
+    expect($keys())->toContain('umbrella');
+});
+
+it('learns at its end whether the water reached a mark, and shows what was taken', function (): void {
+    $mark = $this->shelf->marks->firstWhere('name', 'water reaches the posts');
+    $seen = $mark->sightings()->count();
+    $frame = App\Models\Frame::factory()->create(['place_id' => $this->shelf->id, 'open_s' => 8.0, 'opened_at' => '2026-12-02 14:10:00']);
+    $this->get("/outings/{$this->outing->id}")->assertSee('One frame was taken')->assertSee(route('log.show', $frame))->assertSee('To clean: ');
+    $close = fn (array $sent) => $this->from(url("/outings/{$this->outing->id}"))->put("/outings/{$this->outing->id}/close", $sent + ['came_of_it' => 'two keepers']);
+    $close(['sighted' => [$mark->id => 'reached'], 'sighted_at' => 'at noon or so'])->assertSessionHasErrors('sighted_at');
+    expect($mark->sightings()->count())->toBe($seen)->and($this->outing->refresh()->closed_at)->toBeNull();
+    $this->travel(2)->seconds();
+    $close(['sighted' => [$mark->id => 'reached', 999 => 'not'], 'sighted_at' => '2026-12-02T14:00'])->assertSessionHasNoErrors();
+    $sighting = $mark->sightings()->latest('id')->firstOrFail();
+    expect($mark->sightings()->count())->toBe($seen + 1)->and($sighting->reached)->toBeTrue()->and($sighting->seen_at->toIso8601ZuluString())->toBe('2026-12-02T14:00:00Z')
+        ->and($this->outing->refresh()->came_of_it)->toBe('two keepers');
+});

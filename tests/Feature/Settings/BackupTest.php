@@ -301,3 +301,30 @@ it('writes and reads by commands', function (): void {
     $this->artisan('pour:restore', ['file' => $this->folder.'/none.zip'])->assertExitCode(2)->expectsOutputToContain('There is no file');
     $this->artisan('pour:backup', ['file' => $this->folder.'/no/such/file.zip'])->assertExitCode(2)->expectsOutputToContain('There is no folder');
 });
+
+it('reads a backup of before there were compositions, forecasts and changes of light', function (): void {
+    $later = [
+        'outings.json' => ['travel_minutes', 'told', 'packed', 'brought_back', 'forecast', 'rain', 'came_of_it', 'closed_at'], 'frames.json' => ['light_changes'],
+    ];
+    $path = ($this->written)();
+    foreach ($later as $name => $columns) {
+        tampered($path, edited($name, function (stdClass $document) use ($columns): void {
+            foreach ($document->records as $record) {
+                foreach ($columns as $column) {
+                    unset($record->$column);
+                }
+            }
+        }));
+    }
+    tampered($path, function (ZipArchive $zip): void {
+        $manifest = json_decode((string) $zip->getFromName('manifest.json'));
+        $manifest->documents = array_values(array_filter($manifest->documents, static fn (stdClass $one): bool => $one->kind !== 'compositions'));
+        $zip->deleteName('compositions.json');
+        $zip->addFromString('manifest.json', (string) json_encode($manifest));
+    });
+    App\Models\Outing::query()->delete();
+    $this->artisan('pour:restore', ['file' => $path, '--into' => 'replace'])->assertExitCode(0);
+
+    expect(App\Models\Outing::query()->count())->toBeGreaterThan(0)->and(App\Models\Outing::query()->firstOrFail()->packed)->toBe([])
+        ->and(App\Models\Outing::query()->firstOrFail()->rain)->toBeFalse()->and(App\Models\Composition::query()->count())->toBe(0);
+});
