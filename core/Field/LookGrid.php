@@ -12,6 +12,7 @@ use GentlePour\Motion\Clouds;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\LookBands;
+use GentlePour\Motion\MovingWater;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Motion\WaterSpec;
 
@@ -27,18 +28,21 @@ final readonly class LookGrid
 
     private const FOCAL_MM = 100.0;
 
-    /** Widths of what the frame holds at the subject, in m: from a strand to a coast, every third of an octave. */
-    private const WIDTHS_M = [0.4, 2000.0, 0.36];
+    /**
+     * Nodes lie so many octaves apart from one bound to the next: widths of what the frame holds at the subject, in m, from a strand to a
+     * coast, the widest closer, where the finest waves go out of sight.
+     */
+    private const WIDTHS_M = [[0.4, 600.0, 0.5], [600.0, 2000.0, 0.3]];
 
-    /** Periods of a sea in s, every sixth of an octave: its peak and its finest wave meet at one of them. */
-    private const SEA_PERIODS_S = [1.0, 24.0, 0.17];
+    /** Periods of a sea in s, closer where the peak of a short sea and the finest wave that counts lie near each other. */
+    private const SEA_PERIODS_S = [[1.0, 1.5, 0.3], [1.5, 6.0, 0.17], [6.0, 24.0, 0.3]];
 
-    private const SURF_PERIODS_S = [2.0, 24.0, 1.0];
+    private const SURF_PERIODS_S = [[2.0, 24.0, 1.0]];
 
-    private const SURF_HEIGHTS_M = [0.25, 8.0, 0.5];
+    private const SURF_HEIGHTS_M = [[0.25, 8.0, 1.0]];
 
     /** What is carried past at twice the speed is there in half the time: two speeds, in m/s, say all. */
-    private const SPEEDS_MS = [0.02, 40.0, INF];
+    private const SPEEDS_MS = [[0.02, 40.0, INF]];
 
     /**
      * @param  list<array{name: string, at: list<float>}>  $axes  the last runs fastest
@@ -52,7 +56,7 @@ final readonly class LookGrid
     /** @throws InvalidValue never within these bounds */
     public static function ofWater(WaterKind $kind, Sensor $sensor): self
     {
-        $widths = ['name' => 'width_m', 'at' => self::steps(...self::WIDTHS_M)];
+        $widths = ['name' => 'width_m', 'at' => self::steps(self::WIDTHS_M)];
         $framing = static fn (float $widthM): Framing => new Framing(
             $sensor, self::FOCAL_MM, $widthM * self::FOCAL_MM / $sensor->widthMm,
         );
@@ -60,20 +64,41 @@ final readonly class LookGrid
 
         return match (true) {
             $kind->isOpenSea() => self::over(
-                [['name' => 'period_s', 'at' => self::steps(...self::SEA_PERIODS_S)], $widths],
-                static fn (array $at): array => self::node($bands(new WaterSpec($kind, periodS: $at[0]), $at[1])),
+                [['name' => 'period_s', 'at' => self::steps(self::SEA_PERIODS_S)], $widths],
+                self::ofSea($kind, $framing),
             ),
             $kind->isWaves() => self::over(
                 [
-                    ['name' => 'period_s', 'at' => self::steps(...self::SURF_PERIODS_S)],
-                    ['name' => 'height_m', 'at' => self::steps(...self::SURF_HEIGHTS_M)], $widths,
+                    ['name' => 'period_s', 'at' => self::steps(self::SURF_PERIODS_S)],
+                    ['name' => 'height_m', 'at' => self::steps(self::SURF_HEIGHTS_M)], $widths,
                 ],
                 static fn (array $at): array => self::node($bands(new WaterSpec($kind, periodS: $at[0], heightM: $at[1]), $at[2])),
             ),
             default => self::over(
-                [['name' => 'speed_m_s', 'at' => self::steps(...self::SPEEDS_MS)], $widths],
+                [['name' => 'speed_m_s', 'at' => self::steps(self::SPEEDS_MS)], $widths],
                 static fn (array $at): array => self::node($bands(new WaterSpec($kind, speedMS: $at[0]), $at[1])),
             ),
+        };
+    }
+
+    /**
+     * Of seas that differ in nothing but how wide they are framed the texture is worked out once.
+     *
+     * @param  Closure(float): Framing  $framing
+     * @return Closure(list<float>): list<int>
+     */
+    private static function ofSea(WaterKind $kind, Closure $framing): Closure
+    {
+        /** @var array<string, MovingWater> $seas */
+        $seas = [];
+
+        return static function (array $at) use ($kind, $framing, &$seas): array {
+            /** @var array{float, float} $at */
+            [$period, $width] = $at;
+            $sea = (new WaterSpec($kind, periodS: $period))->in($framing($width));
+            $worked = $seas[serialize([$period, $sea->featureM()])] ??= $sea;
+
+            return self::node(LookBands::of($worked, $framing($width)));
         };
     }
 
@@ -169,13 +194,20 @@ final readonly class LookGrid
         return new self($axes, array_column(Look::cases(), 'value'), array_map($node, $points));
     }
 
-    /** @return list<float> from the least to the most in steps of some octaves; the two alone where a step is without end */
-    private static function steps(float $least, float $most, float $octaves): array
+    /**
+     * @param  non-empty-list<array{float, float, float}>  $spans  from, to and octaves from node to node; without end for the two bounds alone
+     * @return list<float>
+     */
+    private static function steps(array $spans): array
     {
-        $count = max(1, (int) ceil(log($most / $least, 2) / $octaves));
+        $nodes = [$spans[0][0]];
+        foreach ($spans as [$from, $to, $octaves]) {
+            $count = max(1, (int) ceil(log($to / $from, 2) / $octaves));
+            foreach (range(1, $count) as $i) {
+                $nodes[] = (float) sprintf('%.6g', $from * ($to / $from) ** ($i / $count));
+            }
+        }
 
-        return array_map(
-            static fn (int $i): float => (float) sprintf('%.6g', $least * ($most / $least) ** ($i / $count)), range(0, $count),
-        );
+        return $nodes;
     }
 }

@@ -63,17 +63,17 @@ final class BackSolver
     /** @return list<Way> the best of each stack, whatever aperture and ISO it was read at */
     public static function byStack(Question $question, int $most): array
     {
-        return array_map(static fn (Candidate $c): Way => self::way($c, $question), self::candidates($question, $most, false)[1]);
+        return array_map(static fn (Candidate $c): Way => self::way($c, $question), self::candidates($question, $most, true)[1]);
     }
 
     /**
      * The best settings; one for each stack, as read where that comes within a step of the target; and how many fit in all. Everything is
      * reckoned in stops from a second, as on the stop rule. Only what may yet be among the best is kept.
      *
-     * @param  bool  $asRead  whether the reading's own aperture and ISO come first
+     * @param  bool  $alone  the best of each stack alone, whatever it was read at: the other lists stay short, and nothing is counted
      * @return array{list<Candidate>, list<Candidate>, int}
      */
-    private static function candidates(Question $q, int $most, bool $asRead = true): array
+    private static function candidates(Question $q, int $most, bool $alone = false): array
     {
         $light = new GatheredLight($q);
         $dial = new DialRounding($q->bag);
@@ -85,6 +85,7 @@ final class BackSolver
         $errorCost = [$q->habits->highlights->cost(-1.0), $q->habits->highlights->cost(1.0)];
         $apertureCost = array_map($ranking->apertureCost(...), $apertures);
         $isoCost = array_map($ranking->isoCost(...), $isos);
+        $isoStops = array_map(static fn (Iso $iso): float => log($iso->speed / 100, 2), $isos);
         $shortest = log($q->target->min->seconds, 2) - self::ON_IT;
         $longest = log($q->target->max->seconds, 2) + self::ON_IT;
         $wall = $q->walls()[0] ?? null;
@@ -98,23 +99,27 @@ final class BackSolver
         $greatest = $light->bare($longest + self::HALF_STEP);
         $bias = $q->bias->value - $q->reading->ev100();
 
-        $readIso = $asRead ? self::place($isos, $q->isoAsRead()) : null;
+        $readIso = $alone ? null : self::place($isos, $q->isoAsRead());
         $readAperture = self::place($apertures, $q->apertureAsRead());
 
         $kept = $byStack = [];
-        [$worst, $order, $count] = [INF, 0, 0];
-        foreach ($q->stacks() as $stack) {
-            $stackCost = $ranking->stackCost($stack);
+        [$worst, $order, $count] = [$alone ? -INF : INF, 0, 0];
+        $stackCosts = $q->stackCosts();
+        foreach ($q->stacks() as $place => $stack) {
+            $stackCost = $stackCosts[$place];
             [$lightest, $darkest] = [$stack->lightest->value, $stack->darkest->value];
             $variable = $lightest < $darkest;
             $bestOfStack = $same = null;
             foreach ($isos as $i => $iso) {
-                $base = $bias - log($iso->speed / 100, 2);
+                $base = $bias - $isoStops[$i];
                 // Apertures stand a third of a stop apart, so those that can fit at all lie between two of them.
                 $to = min($last, 1 + (int) floor(3 * ($greatest - $base - $lightest - $apertureStops[0])));
                 for ($a = max(0, (int) ceil(3 * ($least - $base - $darkest - $apertureStops[0])) - 1); $a <= $to; $a++) {
                     $bare = $base + $apertureStops[$a];
                     $order++;
+                    if ($alone && $bestOfStack !== null && $stackCost + $isoCost[$i] + $apertureCost[$a] > $bestOfStack->score) {
+                        continue;
+                    }
                     $stops = $variable ? max($lightest, min($darkest, $light->bare($wanted) - $bare)) : $darkest;
                     $exact = $light->open($bare + $stops);
                     $had = match (true) {

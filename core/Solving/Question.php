@@ -60,6 +60,12 @@ final readonly class Question
         ));
     }
 
+    /** @return list<float> what each of these stacks costs in the ranking */
+    public function stackCosts(): array
+    {
+        return $this->memory->costs(fn (): array => array_map((new Ranking($this))->stackCost(...), $this->stacks()));
+    }
+
     /** The aperture at which everything else is left as it was read: the pinned one, or of those that the lens sets the nearest. */
     public function apertureAsRead(): Aperture
     {

@@ -12,6 +12,9 @@ final class StackMemory
     /** @var list<FilterStack>|null */
     private ?array $stacks = null;
 
+    /** @var list<float>|null */
+    private ?array $costs = null;
+
     /**
      * @param  callable(): list<FilterStack>  $work
      * @return list<FilterStack>
@@ -19,5 +22,16 @@ final class StackMemory
     public function stacks(callable $work): array
     {
         return $this->stacks ??= $work();
+    }
+
+    /**
+     * What each of them costs in the ranking, in the same order.
+     *
+     * @param  callable(): list<float>  $work
+     * @return list<float>
+     */
+    public function costs(callable $work): array
+    {
+        return $this->costs ??= $work();
     }
 }

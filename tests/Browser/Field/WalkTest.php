@@ -18,7 +18,9 @@ function kept(string $query): array
 function openField(object $person, string $file): void
 {
     $person->visitFile($file);
-    $person->script('localStorage.clear(); indexedDB.deleteDatabase("gentle-pour-field")');
+    $person->script('localStorage.clear()');
+    $person->eventually(fn () => $person->script('return document.body.classList.contains("is-started")') ? true : null, 'The file does not start.');
+    $person->browserScript('const done = arguments[0]; const asked = indexedDB.open("gentle-pour-field", 1); asked.onsuccess = () => { const all = asked.result.transaction("entries", "readwrite"); all.objectStore("entries").clear(); all.oncomplete = () => { asked.result.close(); localStorage.clear(); done(true); }; }');
     $person->reload();
     $person->eventually(fn () => $person->script('return document.body.classList.contains("is-started")') ? true : null, 'The file does not start.');
 }

@@ -38,7 +38,7 @@ const SMALLEST_TEXT = <<<'JS'
     JS;
 
 it('is at most two presses from anywhere to anywhere, by five doors', function (): void {
-    foreach (['Ahead' => ['Outlook', 'Windows', 'Places'], 'Bench' => ['Bench', 'Water', 'Compare'], 'Shoot' => [], 'Log' => [], 'Kit' => ['Bag', 'Card', 'Settings']] as $door => $tabs) {
+    foreach (['Ahead' => ['Outlook', 'Windows', 'Places'], 'Bench' => ['Bench', 'Water', 'Compare'], 'Shoot' => [], 'Log' => [], 'Kit' => ['Bag', 'Card', 'Field file', 'Settings']] as $door => $tabs) {
         $this->visit('/log/1');
         $doors = (array) $this->script('return [...document.querySelectorAll(".doors a")].map((a) => a.textContent)');
         expect($doors)->toBe(['Ahead', 'Bench', 'Shoot', 'Log', 'Kit']);

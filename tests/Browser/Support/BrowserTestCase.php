@@ -146,7 +146,16 @@ abstract class BrowserTestCase extends TestCase
         if ($last === $selector || hypot($x - $lastX, $y - $lastY) < self::SPOT_PX) {
             usleep((int) max(0, 1e6 * ($at + self::DELIBERATE_S - microtime(true))));
         }
-        $element->click();
+        // What is on its way to be shown is waited for, as a person does.
+        $this->eventually(static function () use ($element): ?bool {
+            try {
+                $element->click();
+
+                return true;
+            } catch (ElementNotInteractableException) {
+                return null;
+            }
+        }, "{$selector} is not there to be pressed.");
         $this->pressed = [(float) $x, (float) $y, microtime(true), $selector];
 
         return $this;
@@ -240,6 +249,14 @@ abstract class BrowserTestCase extends TestCase
         self::assertTrue(true);
 
         return $this;
+    }
+
+    /** A script that says itself when it is done, by its last argument. */
+    public function browserScript(string $script): mixed
+    {
+        $this->browser->manage()->timeouts()->setScriptTimeout(30);
+
+        return $this->browser->executeAsyncScript($script);
     }
 
     public function script(string $script, mixed ...$arguments): mixed

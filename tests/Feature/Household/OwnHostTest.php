@@ -47,6 +47,8 @@ it('lets pages load, run and send to nothing that is not ours, and holds nothing
     expect($policy)->toContain("default-src 'none'", "script-src 'self';", "style-src 'self';", "frame-ancestors 'none'", "base-uri 'none'")
         ->not->toContain('unsafe', 'http', '*');
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(resource_path('views'), FilesystemIterator::SKIP_DOTS)) as $file) {
-        expect((string) file_get_contents((string) $file))->not->toMatch('/\sstyle=|<style|\son(click|change|input|submit|load|error|focus|blur|key\w+|mouse\w+)=|javascript:|<script>|hx-on[:=]/');
+        // A field file holds its style in itself, under a policy of its own: tests/Feature/Field.
+        $view = str_replace('<style>{!! $css !!}</style>', '', (string) file_get_contents((string) $file));
+        expect($view)->not->toMatch('/\sstyle=|<style|\son(click|change|input|submit|load|error|focus|blur|key\w+|mouse\w+)=|javascript:|<script>|hx-on[:=]/');
     }
 });
