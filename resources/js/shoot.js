@@ -5,7 +5,7 @@ import { Countdown, spoken } from './countdown.js';
 import { ofTheServer } from './kept.js';
 import { END_MS, Signals, startSignals } from './signals.js';
 
-const TICK_MS = 100;
+const TICK_MS = 40;
 const HOLD_MS = 1000;
 // A shorter frame is over before it could be held.
 const HELD_FROM_S = 5;

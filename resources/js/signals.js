@@ -10,10 +10,19 @@ export const END_MS = 1000 * NOTE_S * 3 + 200;
 export const wants = (kind) => (localStorage.getItem(`signal-${kind}`) ?? (kind === 'screen' ? 'no' : 'yes')) === 'yes';
 export const want = (kind, wanted) => localStorage.setItem(`signal-${kind}`, wanted ? 'yes' : 'no');
 
+let shared = null;
+
+/** One for the page: a browser gives out few, and each frame and each try would take another. */
+function audio() {
+    const Context = window.AudioContext || window.webkitAudioContext;
+    return Context ? (shared ??= new Context()) : null;
+}
+
 export class Signals {
     constructor() {
-        const Context = window.AudioContext || window.webkitAudioContext;
-        this.context = wants('sound') && Context ? new Context() : null;
+        this.context = wants('sound') ? audio() : null;
+        // Made before the first touch it stands still; this is called from one.
+        this.context?.resume?.().catch?.(() => null);
         this.tones = [];
         this.given = null;
     }

@@ -27,7 +27,9 @@ function killServer(mixed $server): void
     proc_close($server);
 }
 
-it('reads what was visited, counts a frame down and brings it home, though the server is killed meanwhile', function (): void {
+/** @return array{string, string, int} a folder, a demo in it, and a port that is free */
+function ownDatabase(): array
+{
     $folder = sys_get_temp_dir().'/offline-'.bin2hex(random_bytes(6));
     mkdir($folder);
     $database = $folder.'/sea.sqlite';
@@ -36,6 +38,12 @@ it('reads what was visited, counts a frame down and brings it home, though the s
     $socket = stream_socket_server('tcp://127.0.0.1:0');
     $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
     fclose($socket);
+
+    return [$folder, $database, $port];
+}
+
+it('reads what was visited, counts a frame down and brings it home, though the server is killed meanwhile', function (): void {
+    [$folder, $database, $port] = ownDatabase();
     $server = ownServer($port, $database);
     $go = fn (string $path) => $this->browser->get("http://127.0.0.1:{$port}{$path}");
     $this->onPhone()->expectOnConsole('ERR_CONNECTION_REFUSED')->expectOnConsole('503')->expectOnConsole('Failed to load')->expectOnConsole('net::')->expectOnConsole('htmx:');
@@ -97,4 +105,49 @@ it('is named and drawn for a home screen', function (): void {
         done([manifest.name, manifest.display, sizes]);
         JS);
     expect([$name, $display])->toBe(['Gentle Pour', 'standalone'])->and(array_slice($icons, 1))->toBe(['192x192 192', '512x512 512']);
+});
+
+it('walks a field file that was kept, though the server is killed while the shutter is open, and brings it home once', function (): void {
+    [$folder, $database, $port] = ownDatabase();
+    $server = ownServer($port, $database);
+    $go = fn (string $path) => $this->browser->get("http://127.0.0.1:{$port}{$path}");
+    $starts = fn () => $this->eventually(fn () => $this->script('return document.body.classList.contains("is-started")') ? true : null, 'The file does not start.');
+    $this->onPhone();
+    array_map($this->expectOnConsole(...), ['ERR_CONNECTION_REFUSED', '503', 'Failed to load', 'net::', 'AudioContext', 'vibrate']);
+    try {
+        $go('/settings');
+        $this->click('[data-pages-start]')->seesIn('[data-pages-words]', 'This device keeps the pages');
+        $this->eventually(fn () => $this->script('return navigator.serviceWorker.controller !== null') ? true : null, 'It does not take over.');
+        $frames = (int) (new PDO('sqlite:'.$database))->query('select count(*) from frames')->fetchColumn();
+        $go('/field/file');
+        $starts();
+        $this->script('location.hash = "#bench"');
+        $this->click('#bench [data-look="glass"]')->click('[data-way="0"]')->click('#shoot [data-step-all]')->click('#shoot [data-start="0"]')->seesIn('#shoot [data-under]', 'left');
+        killServer($server);
+        $server = null;
+
+        // Loaded again from what is kept, with the shutter still open; then it closes.
+        $this->reload();
+        $starts();
+        $this->seesIn('#shoot [data-under]', 'left')->script('const real = Date.now.bind(Date); Date.now = () => real() + 300000');
+        $this->eventually(function (): ?bool {
+            $this->script('document.querySelector("#shoot [data-close]")?.offsetParent && document.querySelector("#shoot [data-close]").click()');
+
+            return $this->script('return document.querySelector("[data-verdict]").hidden') === false ? true : null;
+        }, 'It does not close.');
+        $this->click('[data-blur="right"]')->click('.doors a[href="#home"]')->seesIn('[data-home-count]', '1 to bring home');
+
+        $server = ownServer($port, $database);
+        $this->seesIn('[data-home-count]', 'Everything is home');
+        $go('/field/file');
+        $starts();
+        $this->seesIn('[data-home-count]', 'Everything is home');
+        $after = (new PDO('sqlite:'.$database))->query("select count(*), sum(blur = 'right' and look = 'glass') from frames where id > (select max(id) - 1 from frames)")->fetch(PDO::FETCH_NUM);
+        expect((int) (new PDO('sqlite:'.$database))->query('select count(*) from frames')->fetchColumn())->toBe($frames + 1)->and(array_map(intval(...), $after))->toBe([1, 1]);
+        $go('/settings');
+        $this->click('[data-pages-stop]')->seesIn('[data-pages-words]', 'can be kept on this device');
+    } finally {
+        $server === null || killServer($server);
+        exec('rm -rf '.escapeshellarg($folder));
+    }
 });

@@ -251,6 +251,11 @@ abstract class BrowserTestCase extends TestCase
         return $this;
     }
 
+    public function tools(): ChromeDevToolsDriver
+    {
+        return new ChromeDevToolsDriver($this->browser);
+    }
+
     /** A script that says itself when it is done, by its last argument. */
     public function browserScript(string $script): mixed
     {
