@@ -195,7 +195,7 @@ final readonly class LookGrid
     }
 
     /**
-     * @param  non-empty-list<array{float, float, float}>  $spans  from, to and octaves from node to node; without end for the two bounds alone
+     * @param  non-empty-list<array{float, float, float}>  $spans  from, to and octaves from node to node; without end for the bounds alone
      * @return list<float>
      */
     private static function steps(array $spans): array

@@ -32,7 +32,8 @@ final class Packing
             ...$said($release, 'release', 'Release, and its spare battery'),
             new PackItem(
                 'batteries', "{$batteries} batteries, charged",
-                sprintf('%.0f minutes open are planned; cold halves them', $openMinutes),
+                $openMinutes < 1.5 ? 'about a minute open is planned; cold halves them'
+                    : sprintf('%.0f minutes open are planned; cold halves them', $openMinutes),
             ),
             new PackItem('cards', 'Card, empty, and a spare one'),
             new PackItem('cloths', 'Cloths, dry, in a bag that closes', 'spray on the glass spoils more frames than anything'),

@@ -4,9 +4,9 @@
     <div class="frame-columns">
         <section>
             <form class="light-form" method="get" action="{{ route('field') }}">
-                <label for="f-outing">For</label><select id="f-outing" name="outing" class="pick"><option value="">the bag alone</option>@foreach ($outings as $one)<option value="{{ $one->id }}" @selected($outing?->id === $one->id)>{{ $one->place->name }}, {{ $one->starts_at->setTimezone($one->place->timezone)->format('j M, H:i') }}</option>@endforeach</select>
+                <span class="pair"><label for="f-outing">For</label> <select id="f-outing" name="outing" class="pick"><option value="">the bag alone</option>@foreach ($outings as $one)<option value="{{ $one->id }}" @selected($outing?->id === $one->id)>{{ $one->place->name }}, {{ $one->starts_at->setTimezone($one->place->timezone)->format('j M, H:i') }}</option>@endforeach</select></span>
                 @foreach (['camera' => [$cameras, $camera], 'lens' => [$lenses, $lens]] as $name => [$all, $one])
-                    @if ($all->count() > 1)<label for="f-{{ $name }}">{{ ucfirst($name) }}</label><select id="f-{{ $name }}" name="{{ $name }}" class="pick">@foreach ($all as $each)<option value="{{ $each->id }}" @selected($each->is($one))>{{ $each->name }}</option>@endforeach</select>@endif
+                    @if ($all->count() > 1)<span class="pair"><label for="f-{{ $name }}">{{ ucfirst($name) }}</label> <select id="f-{{ $name }}" name="{{ $name }}" class="pick">@foreach ($all as $each)<option value="{{ $each->id }}" @selected($each->is($one))>{{ $each->name }}</option>@endforeach</select></span>@endif
                 @endforeach
                 <button class="button is-small">Make it</button>
             </form>
