@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rooms\Outings;
 
 use App\Drawing\DayBoard;
+use App\Forms\Decimal;
 use App\Models\Composition;
 use App\Models\Lens;
 use App\Models\Outing;
@@ -183,6 +184,19 @@ final class OutingPlans
         return $drawn;
     }
 
+    /** @return list<string> what carries the filters */
+    private function rings(): array
+    {
+        $carry = $this->shelf->carry();
+        $mm = static fn (float $mm): string => Decimal::write($mm, 1);
+
+        return [
+            ...$carry->slots > 0 ? ['Filter holder'] : [],
+            ...array_map(static fn (float $thread): string => 'Holder’s ring, '.$mm($thread).' mm', $carry->adapters),
+            ...array_map(static fn (array $ring): string => 'Ring, '.$mm($ring[0]).' to '.$mm($ring[1]).' mm', $carry->rings),
+        ];
+    }
+
     /** @return list<\GentlePour\Outing\PackItem> */
     private function packing(Outing $outing, Schedule $schedule): array
     {
@@ -195,7 +209,7 @@ final class OutingPlans
         $camera = $this->shelf->cameras()->first();
         $names = [
             ...$camera === null ? [] : [$camera->name], ...$this->shelf->lenses()->pluck('name')->all(),
-            ...$this->shelf->packed()->pluck('name')->all(),
+            ...$this->shelf->packed()->pluck('name')->all(), ...$this->rings(),
         ];
 
         return Packing::of(

@@ -113,3 +113,27 @@ it('opens at the top of the swash, where that is what was timed', function (): v
     $this->click('[data-step-all]')->seesIn('[data-start-beat]', 'at the top of the swash');
     $this->click('[data-beat-now]')->seesIn('[data-next-beat]', 'every 8.0 s, next in ')->click('[data-start-beat]')->seesIn('[data-under]', 'until it opens: hands off');
 });
+
+it('tells a screen reader the step, that it is open, a minute, ten seconds, the last five and the end', function (): void {
+    bulbFrame($this->onPhone(), '90');
+    expect($this->script('return [document.querySelector("[data-step-now]").getAttribute("role"), document.querySelector("[data-said]").getAttribute("aria-live")]'))->toBe(['status', 'assertive']);
+    $this->click('[data-step-done]')->seesIn('[data-step-now]', 'Wipe');
+    $this->script('window.heard = []; new MutationObserver(() => { const words = document.querySelector("[data-said]").textContent; words && window.heard.at(-1) !== words && window.heard.push(words); }).observe(document.querySelector("[data-said]"), {childList: true, characterData: true, subtree: true})');
+    $this->click('[data-step-all]')->click('[data-start="0"]')->seesIn('[data-close-words]', 'Close now');
+    // The clock runs to a moment before each signal, and the page catches up, by less than it takes for a sleep.
+    $this->browserScript(<<<'JS'
+        const done = arguments[arguments.length - 1];
+        const open = JSON.parse(localStorage.getItem('open-frame'));
+        const real = Date.now.bind(Date);
+        let ahead = 0;
+        Date.now = () => real() + ahead;
+        const wait = (ms) => new Promise((go) => setTimeout(go, ms));
+        for (let left = (open.ends_at_ms - Date.now()) / 1000; left >= -1; left -= 0.8) {
+            ahead += Math.max(0, open.ends_at_ms - 1000 * left - Date.now());
+            await wait(50);
+        }
+        done(true);
+        JS);
+    $heard = (array) $this->script('return window.heard');
+    expect(array_values(array_diff($heard, ['Ready'])))->toBe(['Open', 'One minute', 'Ten seconds', '5', '4', '3', '2', '1', 'End']);
+});
