@@ -32,10 +32,10 @@ final readonly class LookGrid
      * Nodes lie so many octaves apart from one bound to the next: widths of what the frame holds at the subject, in m, from a strand to a
      * coast, the widest closer, where the finest waves go out of sight.
      */
-    private const WIDTHS_M = [[0.4, 600.0, 0.5], [600.0, 2000.0, 0.3]];
+    private const WIDTHS_M = [[0.4, 60.0, 0.5], [60.0, 2000.0, 0.3]];
 
     /** Periods of a sea in s, closer where the peak of a short sea and the finest wave that counts lie near each other. */
-    private const SEA_PERIODS_S = [[1.0, 1.5, 0.3], [1.5, 6.0, 0.17], [6.0, 24.0, 0.3]];
+    private const SEA_PERIODS_S = [[1.0, 3.0, 0.14], [3.0, 5.0, 0.1], [5.0, 24.0, 0.25]];
 
     private const SURF_PERIODS_S = [[2.0, 24.0, 1.0]];
 

@@ -120,7 +120,7 @@
                 @endif
                 @if ($hasTide && $place->marks->isNotEmpty())
                     <fieldset class="missed"><legend>Did the water reach it?</legend>
-                        @foreach ($place->marks as $mark)<x-entry name="sighted[{{ $mark->id }}]" :label="$mark->name" :problem="$errors->first('sighted.'.$mark->id) ?: null"><select id="f-sighted-{{ $mark->id }}" name="sighted[{{ $mark->id }}]" class="pick"><option value="">not looked at</option><option value="reached" @selected(old('sighted.'.$mark->id) === 'reached')>reached</option><option value="not" @selected(old('sighted.'.$mark->id) === 'not')>not reached</option></select></x-entry>@endforeach
+                        @foreach ($place->marks as $mark)<x-entry name="sighted[{{ $mark->id }}]" id="f-sighted-{{ $mark->id }}" :label="$mark->name" :problem="$errors->first('sighted.'.$mark->id) ?: null"><select id="f-sighted-{{ $mark->id }}" name="sighted[{{ $mark->id }}]" class="pick"><option value="">not looked at</option><option value="reached" @selected(old('sighted.'.$mark->id) === 'reached')>reached</option><option value="not" @selected(old('sighted.'.$mark->id) === 'not')>not reached</option></select></x-entry>@endforeach
                         <x-entry name="sighted_at" type="datetime-local" label="Seen at" class="is-wide" :value="old('sighted_at', $seenAt)" :problem="$errors->first('sighted_at') ?: null"/>
                     </fieldset>
                 @endif

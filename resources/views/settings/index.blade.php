@@ -26,6 +26,7 @@
         <section data-keeps-pages>
             <h2>On this device</h2>
             <p class="hint" data-pages-words>To keep pages on a device, to be read without a network, its browser must trust this address: HTTPS, or the machine itself.</p>
+            <p class="hint">Over plain HTTP in the house no browser does that; <a href="{{ route('field') }}">a field file</a> works there, and everywhere else.</p>
             <div class="foot-line"><button type="button" class="button" data-pages-start hidden>Keep the pages I visit</button><button type="button" class="button" data-pages-stop hidden>Stop, and forget them</button></div>
         </section>
         <section>
