@@ -58,6 +58,11 @@ const ofTheField = [
 ];
 keep('field.css', minified(ownFaces + await purged(ofTheField, bulma + own)));
 
+// The baked layers of stages (bin/bake.mjs), fetched where a picture shows one.
+for (const path of readdirSync('data/stages').sort()) {
+    keep(`stage-${path}`, readFileSync(`data/stages/${path}`));
+}
+
 // Scripts.
 const made = await build({
     entryPoints: KINDS.map((kind) => `resources/js/kinds/${kind}.js`), bundle: true, minify: true, format: 'esm', target: ['chrome111', 'firefox113', 'safari16.4'],

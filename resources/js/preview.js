@@ -10,14 +10,25 @@ function broughtAlong(address) {
     return recipe?.dataset.of === address ? JSON.parse(recipe.textContent) : null;
 }
 
+/** At first a sketch that needs nothing more; where the stage has layers, the picture as soon as they are here, unless the person saves data. */
+async function made(address, recipe) {
+    if (recipe.layers && !navigator.connection?.saveData) {
+        Scene.of(recipe, WIDTH).then((full) => {
+            if (scenes.has(address)) {
+                scenes.set(address, Promise.resolve(full));
+                drawAll();
+            }
+        }).catch(() => null);
+    }
+    return new Scene(recipe, WIDTH);
+}
+
 function sceneOf(address) {
-    const brought = scenes.has(address) ? null : broughtAlong(address);
-    if (brought) {
-        scenes.set(address, Promise.resolve(new Scene(brought, WIDTH)));
-    } else if (!scenes.has(address)) {
-        scenes.set(address, fetch(address, { headers: { Accept: 'application/json' } })
+    if (!scenes.has(address)) {
+        const brought = broughtAlong(address);
+        scenes.set(address, brought ? made(address, brought) : fetch(address, { headers: { Accept: 'application/json' } })
             .then((answer) => (answer.ok ? answer.json() : null))
-            .then((recipe) => (recipe ? new Scene(recipe, WIDTH) : null))
+            .then((recipe) => (recipe ? made(address, recipe) : null))
             .catch(() => null));
         if (scenes.size > 6) {
             scenes.delete(scenes.keys().next().value);
@@ -40,6 +51,7 @@ async function draw(canvas, seconds = Number(canvas.dataset.seconds)) {
     }
     canvas.dataset.drawn = String(scene.recipe.times[scene.place(seconds)]);
     canvas.dataset.drawnFrom = address;
+    canvas.dataset.drawnBy = scene.falls ? 'layers' : 'sketch';
     canvas.getContext('2d').putImageData(scene.pixels(seconds, night()), 0, 0);
 }
 

@@ -2,20 +2,13 @@
 // far things streak and what contrast remains all come with the recipe. A picture holds only a few of the longest waves, so the drawn
 // sum is brought to the contrast that the recipe states.
 
+import { Falls, numbers } from './picture/falls.js';
+
 const HORIZON = { surf: 0.28, sea: 0.36, lake: 0.42, shore: 0.2, fall: 0, cascade: 0, weir: 0.24, river: 0.16 };
 const SUBJECT = 0.72;
 const MEAN = { waves: 0.4, flow: 0.74 };
 const GAIN = { waves: 0.14, flow: 0.105 };
 const LONGEST_STREAK_PX = 6000;
-
-// The same numbers every time.
-function numbers(seed) {
-    let state = seed >>> 0;
-    return () => {
-        state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-        return state / 4294967296;
-    };
-}
 
 function smoothNoise(count, knots, next) {
     const values = Float32Array.from({ length: knots }, () => next());
@@ -33,7 +26,69 @@ const PALETTES = {
     night: { deep: [14, 2, 1], foam: [205, 58, 48], skyLow: [56, 13, 10], skyHigh: [20, 4, 3], cloud: [150, 40, 32], rock: [5, 1, 1], wet: [24, 6, 4] },
 };
 
+/** The baked layers of a stage, where a picture shows it; each is fetched once for a page. */
+const fetched = new Map();
+function layersOf(addresses) {
+    const key = JSON.stringify(addresses);
+    if (!fetched.has(key)) {
+        const read = async (address) => {
+            const image = new Image();
+            image.src = address;
+            await image.decode();
+            const canvas = Object.assign(document.createElement('canvas'), { width: image.naturalWidth, height: image.naturalHeight });
+            const context = canvas.getContext('2d', { willReadFrequently: true });
+            context.drawImage(image, 0, 0);
+            return context.getImageData(0, 0, canvas.width, canvas.height);
+        };
+        fetched.set(key, Promise.all(Object.entries(addresses).map(async ([name, address]) => [name, await read(address)])).then((read) => {
+            const layers = Object.fromEntries(read.map(([name, { data }]) => [name, data]));
+            return { ...layers, width: read[0][1].width, height: read[0][1].height };
+        }));
+        fetched.get(key).catch(() => fetched.delete(key));
+    }
+    return fetched.get(key);
+}
+
+/** A picture of falling water, as a scene: cut to the shape of the frame from the middle. */
+class FallingScene {
+    constructor(recipe, layers) {
+        this.recipe = recipe;
+        this.falls = new Falls(recipe, layers);
+        const aspect = layers.width / layers.height;
+        this.width = Math.round(recipe.aspect < aspect ? layers.height * recipe.aspect : layers.width);
+        this.height = Math.round(recipe.aspect < aspect ? layers.height : layers.width / recipe.aspect);
+        [this.left, this.top] = [Math.floor((layers.width - this.width) / 2), Math.floor((layers.height - this.height) / 2)];
+    }
+
+    place(seconds) {
+        return nearest(this.recipe.times, seconds);
+    }
+
+    pixels(seconds, night) {
+        const whole = this.falls.pixels(this.place(seconds), night);
+        const image = new ImageData(this.width, this.height);
+        for (let y = 0; y < this.height; y += 1) {
+            const from = 4 * ((y + this.top) * this.falls.width + this.left);
+            image.data.set(whole.subarray(from, from + 4 * this.width), 4 * y * this.width);
+        }
+        return image;
+    }
+}
+
+function nearest(times, seconds) {
+    let best = 0;
+    for (let i = 1; i < times.length; i += 1) {
+        if (Math.abs(Math.log(times[i] / seconds)) < Math.abs(Math.log(times[best] / seconds))) best = i;
+    }
+    return best;
+}
+
 export class Scene {
+    /** The scene of a recipe; with its layers where its stage has some. */
+    static async of(recipe, width) {
+        return recipe.layers ? new FallingScene(recipe, await layersOf(recipe.layers)) : new Scene(recipe, width);
+    }
+
     constructor(recipe, width) {
         this.recipe = recipe;
         this.width = width;
@@ -50,12 +105,7 @@ export class Scene {
     }
 
     place(seconds) {
-        const times = this.recipe.times;
-        let best = 0;
-        for (let i = 1; i < times.length; i += 1) {
-            if (Math.abs(Math.log(times[i] / seconds)) < Math.abs(Math.log(times[best] / seconds))) best = i;
-        }
-        return best;
+        return nearest(this.recipe.times, seconds);
     }
 
     // What each pixel is: sky 0, water 1, rock 2 with its shade.

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Rooms\Bench;
 
+use App\Devices\StagePicture;
 use App\Drawing\StopAxis;
+use App\Household\Built;
+use GentlePour\Motion\Stage;
 use GentlePour\Scene\Scene;
 
 /** The recipe of the picture on the bench, at every third of a stop of the rule and a little beyond. */
@@ -13,12 +16,26 @@ final class PictureRecipe
     /** It reaches so many thirds of a stop beyond both ends of the stop rule. */
     private const BEYOND = 6;
 
+    /**
+     * Where the layers of its stage lie, if it has some: in data/stages, and built to be fetched.
+     *
+     * @return array<string, array<string, string>>
+     */
+    private static function layers(Stage $stage): array
+    {
+        $built = new Built;
+        $names = array_map(static fn (string $file): string => "stage-{$stage->value}-{$file}", StagePicture::FILES);
+
+        return StagePicture::has($stage) ? ['layers' => array_map($built->url(...), $names)] : [];
+    }
+
     /** @return array<string, mixed> */
     public static function of(Moving $moving): array
     {
         $thirds = range(StopAxis::FIRST_THIRD - self::BEYOND, StopAxis::LAST_THIRD + self::BEYOND);
         $times = array_map(static fn (int $third): float => 2 ** ($third / 3), $thirds);
 
-        return Scene::recipe($moving->kind, $moving->water, $moving->framing, $moving->clouds, $times);
+        return Scene::recipe($moving->kind, $moving->water, $moving->framing, $moving->clouds, $times)
+            + self::layers($moving->kind->stage());
     }
 }

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+// Falling water is drawn from baked layers and the recipe of the core: in the page and in PHP alike, with a steady part that no time changes.
+
+const FALLING = [
+    'fall' => '/scene?kind=plunge&measure=drop&drop=9&distance=16', 'cascade' => '/scene?kind=cascade&measure=speed&speed=4&distance=8',
+    'weir' => '/scene?kind=weir&measure=speed&speed=4&distance=14',
+];
+
+/** @return array{recipe: array<string, mixed>, drawn: list<array{mean: float, spread: float, water: float}>} */
+function drawnInThePage(object $person, string $scene, float ...$times): array
+{
+    $person->visit('/compare')->find('canvas');
+
+    return $person->browserScript(sprintf(<<<'JS'
+        const done = arguments[arguments.length - 1];
+        const { Scene } = await import(document.querySelector('script[src*=compare]').src);
+        const recipe = await (await fetch('%s', { headers: { Accept: 'application/json' } })).json();
+        const { falls } = await Scene.of(recipe, 600);
+        const drawn = %s.map((seconds) => {
+            const place = recipe.times.reduce((best, time, i) => (Math.abs(Math.log(time / seconds)) < Math.abs(Math.log(recipe.times[best] / seconds)) ? i : best), 0);
+            const data = falls.pixels(place, false);
+            const grey = (i) => 0.2126 * data[4 * i] + 0.7152 * data[4 * i + 1] + 0.0722 * data[4 * i + 2];
+            let [sum, square, water] = [0, 0, 0];
+            const count = data.length / 4;
+            for (let i = 0; i < count; i += 1) { const g = grey(i); sum += g; square += g * g; }
+            for (const i of falls.wet) water += grey(i);
+            const mean = sum / count;
+            return { mean, spread: Math.sqrt(square / count - mean * mean), water: water / falls.wet.length };
+        });
+        done({ recipe, drawn });
+        JS, $scene, json_encode($times)));
+}
+
+it('draws the same in the page and in PHP: brightness within 3 %, contrast within 10 %', function (string $scene): void {
+    $times = [0.004, 0.17, 1.0, 30.0];
+    ['recipe' => $recipe, 'drawn' => $page] = drawnInThePage($this, $scene, ...$times);
+    $process = proc_open([PHP_BINARY, dirname(__DIR__).'/Support/stage-picture.php', ...array_map(strval(...), $times)], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+    fwrite($pipes[0], (string) json_encode($recipe));
+    fclose($pipes[0]);
+    $php = json_decode((string) stream_get_contents($pipes[1]), true, 8, JSON_THROW_ON_ERROR);
+    proc_close($process);
+    foreach ($page as $i => $one) {
+        expect($php[$i]['mean'])->toBeWithinShare($one['mean'], 0.03)->and($php[$i]['spread'])->toBeWithinShare($one['spread'], 0.10);
+    }
+})->with(FALLING);
+
+it('keeps its steady part at every time: what is white on the mean is as white at a moment as after half a minute', function (string $scene): void {
+    $drawn = drawnInThePage($this, $scene, 0.004, 0.1, 1.0, 30.0)['drawn'];
+    foreach ($drawn as $one) {
+        expect($one['water'])->toBeWithinShare($drawn[3]['water'], 0.08);
+    }
+})->with(FALLING);
+
+it('fetches the layers of a stage only where a picture shows it', function (): void {
+    $fetched = fn (): array => array_values(array_filter((array) $this->script('return performance.getEntriesByType("resource").map((e) => e.name)'), static fn (string $name): bool => str_contains($name, 'stage-')));
+    $this->visit('/bench?kind=swell&period=8&distance=12&look=silk&look_was=silk&target=')->find('canvas[data-drawn]');
+    expect($fetched())->toBe([]);
+    $this->visit('/bench?kind=plunge&measure=drop&drop=9&distance=16&look=silk&look_was=silk&target=')->find('canvas[data-drawn-by=layers]');
+    expect($fetched())->toHaveCount(3)->each->toContain('stage-fall-');
+    // A few hundred kB, once: the next page has them already.
+    $weight = 'return performance.getEntriesByType("resource").filter((e) => e.name.includes("stage-")).reduce((sum, e) => sum + e.transferSize, 0)';
+    expect((int) $this->script($weight))->toBeLessThan(400_000);
+    $this->visit('/compare')->find('canvas[data-drawn]');
+    $this->visit('/bench?kind=plunge&measure=drop&drop=11&distance=20&look=silk&look_was=silk&target=')->find('canvas[data-drawn-by=layers]');
+    expect((int) $this->script($weight))->toBeLessThan(2000);
+});
+
+it('leaves it at a sketch for who saves data', function (): void {
+    $tools = $this->tools();
+    $script = $tools->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => 'Object.defineProperty(navigator, "connection", {value: {saveData: true}})']);
+    $this->visit('/bench?kind=plunge&measure=drop&drop=9&distance=16&look=silk&look_was=silk&target=')->find('canvas[data-drawn-by=sketch]');
+    usleep(400_000);
+    expect($this->script('return performance.getEntriesByType("resource").some((e) => e.name.includes("stage-"))'))->toBeFalse();
+    $tools->execute('Page.removeScriptToEvaluateOnNewDocument', $script);
+});
