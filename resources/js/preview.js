@@ -2,6 +2,9 @@
 import { Scene } from './scene.js';
 
 const WIDTH = 600;
+// A target that is being dragged is drawn at reduced detail; as soon as it rests, whole.
+const REST_MS = 250;
+let rest = null;
 const scenes = new Map();
 
 // The first recipe comes with the page.
@@ -39,7 +42,7 @@ function sceneOf(address) {
 
 const night = () => document.documentElement.dataset.theme === 'night';
 
-async function draw(canvas, seconds = Number(canvas.dataset.seconds)) {
+async function draw(canvas, seconds = Number(canvas.dataset.seconds), quick = false) {
     const address = canvas.dataset.scene;
     const scene = await sceneOf(address);
     if (!scene || canvas.dataset.scene !== address) {
@@ -52,7 +55,7 @@ async function draw(canvas, seconds = Number(canvas.dataset.seconds)) {
     canvas.dataset.drawn = String(scene.recipe.times[scene.place(seconds)]);
     canvas.dataset.drawnFrom = address;
     canvas.dataset.drawnBy = scene.falls ? 'layers' : 'sketch';
-    canvas.getContext('2d').putImageData(scene.pixels(seconds, night()), 0, 0);
+    canvas.getContext('2d').putImageData(scene.pixels(seconds, night(), quick), 0, 0);
 }
 
 // Several times in one picture: strips of the same water, parted where the slider stands.
@@ -95,7 +98,9 @@ export function startPreview() {
         const canvas = document.querySelector('.preview canvas[data-scene]');
         if (canvas) {
             canvas.dataset.seconds = String(event.detail);
-            draw(canvas, event.detail);
+            draw(canvas, event.detail, true);
+            clearTimeout(rest);
+            rest = setTimeout(() => draw(canvas), REST_MS);
         }
     });
     document.addEventListener('input', (event) => event.target.id === 'wipe-at' && drawAll());

@@ -64,8 +64,8 @@ class FallingScene {
         return nearest(this.recipe.times, seconds);
     }
 
-    pixels(seconds, night) {
-        const whole = this.falls.pixels(this.place(seconds), night);
+    pixels(seconds, night, quick = false) {
+        const whole = this.falls.pixels(this.place(seconds), night, null, quick);
         const image = new ImageData(this.width, this.height);
         for (let y = 0; y < this.height; y += 1) {
             const from = 4 * ((y + this.top) * this.falls.width + this.left);

@@ -43,6 +43,8 @@ export class Falls {
             if (water[4 * i + 2] & 8) this.shore = Math.min(this.shore, Math.floor(i / layers.width));
         }
         this.wet = Int32Array.from(wet);
+        // While the time is being moved, every second pixel of every second row is enough.
+        this.coarse = this.wet.filter((i) => i % layers.width % 2 === 0 && Math.floor(i / layers.width) % 2 === 0);
         this.spread = this.white.map((white) => Math.sqrt(white * (1 - white)));
         this.layNoise();
         this.layGround();
@@ -94,8 +96,8 @@ export class Falls {
     }
 
     /** What the open time leaves of what moves: mean nought, spread one. */
-    moving(place) {
-        const { along, strand, textures, wet } = this;
+    moving(place, wet = this.wet) {
+        const { along, strand, textures } = this;
         const value = (this.value ??= new Float32Array(along.length));
         const streak = Math.max(1, Math.min(RUN_PX, this.recipe.water.streak[place] * LAYER_PX));
         const mean = (sum, from) => {
@@ -124,32 +126,33 @@ export class Falls {
     }
 
     /** How far whiteness is from its steady part, where what moves counts by so much: it is never less than black or more than white. */
-    rms(value, gain) {
+    rms(value, gain, wet = this.wet) {
         let square = 0;
-        for (let n = 0; n < this.wet.length; n += 4) {
-            const i = this.wet[n];
+        for (let n = 0; n < wet.length; n += 4) {
+            const i = wet[n];
             const w = this.white[i] + gain * this.spread[i] * value[i];
             square += ((w < 0 ? 0 : w > 1 ? 1 : w) - this.white[i]) ** 2;
         }
-        return Math.sqrt(square / Math.ceil(this.wet.length / 4));
+        return Math.sqrt(square / Math.ceil(wet.length / 4));
     }
 
     /** By how much what moves counts, so that of its drawing just the share is left that the recipe states. */
-    gain(place, value) {
+    gain(place, value, wet = this.wet) {
         const wanted = this.recipe.kept[place] * this.whole;
         let [low, high] = [0, 3];
         for (let i = 0; i < 14; i += 1) {
             const middle = (low + high) / 2;
-            this.rms(value, middle) < wanted ? (low = middle) : (high = middle);
+            this.rms(value, middle, wet) < wanted ? (low = middle) : (high = middle);
         }
         return (low + high) / 2;
     }
 
-    /** @param {number|null} moves how much what moves counts; by itself as the recipe says */
-    pixels(place, night, moves = null) {
-        const { layers: { water }, ground, form, white, spread, wet, width, height } = this;
-        const value = this.moving(place);
-        const gain = moves ?? this.gain(place, value);
+    /** @param {number|null} moves how much what moves counts; by itself as the recipe says @param {boolean} quick at reduced detail */
+    pixels(place, night, moves = null, quick = false) {
+        const { layers: { water }, ground, form, white, spread, width, height } = this;
+        const wet = quick ? this.coarse : this.wet;
+        const value = this.moving(place, wet);
+        const gain = moves ?? this.gain(place, value, wet);
         const data = new Uint8ClampedArray(4 * width * height);
         const shade = (i, w) => {
             // Thin water is blue and grey, thick is white and keeps its form.
@@ -179,6 +182,11 @@ export class Falls {
         for (const i of wet) {
             const w = white[i] + gain * spread[i] * value[i];
             shade(i, w < 0 ? 0 : w > 1 ? 1 : w);
+            if (quick) {
+                for (const to of [i + 1, i + width, i + width + 1]) {
+                    white[to] > SEEN && data.copyWithin(4 * to, 4 * i, 4 * i + 3);
+                }
+            }
         }
         return data;
     }
