@@ -8,6 +8,7 @@ use GentlePour\Exposure\Reading;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\ShutterWindow;
 use GentlePour\Exposure\Stops;
+use GentlePour\Kit\FilterStack;
 use GentlePour\Solving\BackSolver;
 use GentlePour\Solving\Question;
 use GentlePour\Solving\Way;
@@ -29,6 +30,9 @@ final readonly class WayTable
 
     private const EITHER_SIDE = 1.0;
 
+    /** Of a larger bag only so many stacks are looked at: of those alike in strength the cheapest. Judgement. */
+    private const STACKS = 60;
+
     /**
      * @param  list<array{glass: int, aperture: string, iso: string, stops: float}>  $settings  the strength of a variable filter is that
      *     to which it is set
@@ -42,6 +46,7 @@ final readonly class WayTable
     /** @param  Question  $question  with its bag, habits and walls; its reading, bias and target are no matter */
     public static function of(Question $question, Times $times, Glasses $glasses): self
     {
+        $question = $question->among(self::worth($question));
         $places = $settings = [];
         $cells = array_map(static function (int $light) use ($question, $times, $glasses, &$places, &$settings): array {
             $lit = $question->inLight(Reading::ofLight($light / 3));
@@ -65,6 +70,30 @@ final readonly class WayTable
         }, range(self::LIGHT[0], self::LIGHT[1]));
 
         return new self($settings, $cells);
+    }
+
+    /**
+     * All stacks of a bag as people carry it; of a larger one, of stacks alike in strength the one that costs least, and the more there are
+     * the further apart are still alike.
+     *
+     * @return list<FilterStack>
+     */
+    public static function worth(Question $question): array
+    {
+        $stacks = $question->stacks();
+        $costs = $question->stackCosts();
+        for ($alike = 0.1; count($stacks) > self::STACKS; $alike *= 1.5) {
+            $best = [];
+            foreach ($question->stacks() as $i => $stack) {
+                $strength = round($stack->darkest->value / $alike).'|'.round($stack->lightest->value / $alike);
+                if (! isset($best[$strength]) || $costs[$i] < $costs[$best[$strength]]) {
+                    $best[$strength] = $i;
+                }
+            }
+            $stacks = array_map(static fn (int $i): FilterStack => $question->stacks()[$i], array_values($best));
+        }
+
+        return $stacks;
     }
 
     /** @return array{glass: int, aperture: string, iso: string, stops: float} */

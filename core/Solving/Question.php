@@ -117,6 +117,19 @@ final readonly class Question
         return $this->changed(pins: $pins);
     }
 
+    /**
+     * The same, looking at some of the stacks alone.
+     *
+     * @param  list<FilterStack>  $stacks
+     */
+    public function among(array $stacks): self
+    {
+        return new self(
+            $this->reading, $this->bias, $this->target, $this->bag, $this->longest, $this->drift, $this->habits, $this->otherWalls,
+            $this->sharp, $this->staying, $this->pins, $this->insists, StackMemory::holding($stacks),
+        );
+    }
+
     /** The same for another reading, with nothing added to it. */
     public function inLight(Reading $reading): self
     {

@@ -15,6 +15,15 @@ final class StackMemory
     /** @var list<float>|null */
     private ?array $costs = null;
 
+    /** @param  list<FilterStack>  $stacks  those that alone are looked at */
+    public static function holding(array $stacks): self
+    {
+        $memory = new self;
+        $memory->stacks = $stacks;
+
+        return $memory;
+    }
+
     /**
      * @param  callable(): list<FilterStack>  $work
      * @return list<FilterStack>

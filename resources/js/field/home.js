@@ -5,6 +5,7 @@ import { freshToken, token } from '../token.js';
 import { pack } from './tables.js';
 
 const AGAIN_MS = 8000;
+const AT_A_TIME = 40;
 // A code of more letters than this no phone reads from a wet screen.
 const CODE_LETTERS = 1700;
 
@@ -75,7 +76,8 @@ export class Home {
 
     async sendOnce(quiet, again = true) {
         token() || await freshToken().catch(() => false);
-        const entries = this.journal.waiting();
+        // Some at a time: years of frames would be more than one answer can take.
+        const entries = this.journal.waiting().slice(0, AT_A_TIME);
         const asOf = Date.now();
         const answer = await fetch(this.address, {
             method: 'POST', headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token(), 'Content-Type': 'application/x-www-form-urlencoded' },
@@ -88,6 +90,7 @@ export class Home {
         if (answer?.ok && said?.home) {
             this.journal.cameHome(said.home, asOf);
             this.say([said.words, ...said.refused].join(' '));
+            return said.home.length && this.journal.waiting().length ? this.sendOnce(quiet) : null;
         } else if (!quiet || answer?.status === 422) {
             this.say(answer?.status === 422 ? said?.message ?? 'The server does not take it.' : 'No answer from the server: all of it is kept on this device, and goes home by itself later.');
         }

@@ -40,6 +40,8 @@ export class Journal extends EventTarget {
                 journal.entries.set(entry.key, entry);
             }
         }
+        journal.isKeeping = small.write('field-try', 1) || journal.database !== null;
+        small.write('field-try', null);
         // The two are one from here on.
         journal.entries.forEach((entry) => journal.#keep(entry));
         // Another page of this device may write it too.

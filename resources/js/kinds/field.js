@@ -92,6 +92,7 @@ async function start() {
     const tables = new Tables(await unpack($('field-data').textContent));
     const { data } = tables;
     const journal = await Journal.open();
+    document.querySelector('[data-keeps-nothing]').hidden = journal.isKeeping;
     const frames = new Frames($('shoot'), data, journal, go);
     const bench = new Bench($('bench'), tables, (spec) => frames.plan(spec));
     bench.start();

@@ -26,6 +26,7 @@
     <main id="main">
         <noscript><p class="said is-problem">This file needs scripts, which are switched off here. The outing, the days and the card below can be read all the same.</p></noscript>
         <p class="said is-problem" role="alert" data-no-start hidden>This browser is too old for this file: the outing and the card can be read; bench, timers and countdown need a newer one.</p>
+        <p class="said is-problem" role="alert" data-keeps-nothing hidden>This browser keeps nothing of this page, as in a private window: bring home what you do before you close it.</p>
         @if ($plan)
             <section id="outing" data-tab>
                 <h1>{{ $place->name }} <small>{{ $plan->at($plan->schedule->from)->format('l j F') }}</small></h1>

@@ -31,6 +31,7 @@
                 <div class="field-code" data-code="{{ $saves }}"></div>
             @endif
             <p class="hint">{{ $isSecure || $isLoopback ? 'This address is secure: under Settings the pages that were visited can be kept on a device, too.' : 'Over plain HTTP a browser keeps no pages and cannot keep the screen on: the saved file is the way here.' }}</p>
+            <p class="hint">Some phones show a saved page without running it: then only the outing, the days and the card can be read. Open it from here over <code>bin/serve</code> instead, and put it on the home screen.</p>
             <div class="cautions"><p>Numbers in it grow old: surge, swell sets and weather are not in them. The official tide table, the forecast, closures, lifeguards and coastguards decide.</p></div>
         </section>
     </div>

@@ -157,3 +157,18 @@ it('holds a water that was framed as one node, aimed as the person likes it', fu
     expect(LookGrid::ofBands($bands)->axes)->toBe([])->and(array_slice($plain, 0, 5))->toBe(array_slice($shifted, 0, 5))
         ->and($shifted[5 + 3] - $plain[5 + 3])->toBe(50);
 });
+
+it('looks at no more stacks of a bag of sixty filters than can be worked out, and at all of a usual one', function (): void {
+    $many = bag(array_map(static fn (int $n): GentlePour\Kit\Filter => nd("F{$n}", 0.5 + 0.25 * $n), range(0, 59)), slots: 3);
+    $few = bag([nd('Three', 3), nd('Six', 6), nd('Ten', 10)]);
+    $worth = WayTable::worth(carried($many));
+    $strengths = array_map(static fn ($stack): float => $stack->darkest->value, $worth);
+
+    expect(count($worth))->toBeLessThanOrEqual(60)->toBeGreaterThan(20)->and(WayTable::worth(carried($few)))->toEqual(carried($few)->stacks())
+        // Nothing is left out for long: the next stronger one is never far.
+        ->and($worth[0]->filters)->toBe([]);
+    sort($strengths);
+    foreach (array_slice($strengths, 1) as $i => $stops) {
+        expect($stops - $strengths[$i])->toBeLessThan(2.0);
+    }
+});
