@@ -308,8 +308,105 @@ function bake(name, stage) {
     });
 }
 
+/** Open water: rocks that stand in it, each by where its waterline lies, and how white the water is round them on the mean. Shares of the frame. */
+const OPEN = {
+    sea: { seed: 5, horizon: 0.36, rocks: [[0.1, 0.97, 0.3, 0.36, 2.6], [0.84, 0.6, 0.085, 0.17, 3.2], [0.93, 0.63, 0.06, 0.08, 2.4], [0.31, 0.99, 0.1, 0.1, 2.2], [0.6, 0.435, 0.05, 0.035, 2.2]], foam: 0.02, reach: 26 },
+    surf: { seed: 17, horizon: 0.28, rocks: [[0.12, 0.86, 0.17, 0.36, 2.8], [0.35, 0.56, 0.07, 0.13, 2.6], [0.7, 0.95, 0.15, 0.24, 2.5], [0.88, 0.62, 0.12, 0.26, 3.2], [0.52, 0.41, 0.04, 0.05, 2.4]], foam: 0.24, reach: 60 },
+    shore: { seed: 23, horizon: 0.2, rocks: [[0.23, 0.6, 0.08, 0.12, 2.3], [0.72, 0.86, 0.13, 0.17, 2.3], [0.55, 0.46, 0.05, 0.06, 2.2], [0.08, 0.93, 0.14, 0.15, 2.4]], foam: 0.2, reach: 40 },
+    lake: { seed: 31, horizon: 0.42, rocks: [[0.2, 0.95, 0.12, 0.13, 2.3], [0.35, 0.97, 0.06, 0.06, 2.2], [0.86, 0.9, 0.08, 0.07, 2.2]], foam: 0, reach: 8, hills: 0.15 },
+    river: { seed: 47, horizon: 0.16, rocks: [[0.17, 0.7, 0.11, 0.15, 2.3], [0.62, 0.47, 0.08, 0.1, 2.4], [0.86, 0.9, 0.14, 0.16, 2.4], [0.4, 0.98, 0.12, 0.1, 2.3]], foam: 0.16, reach: 34, hills: 0.13 },
+};
+
+function bakeOpen(name, { seed, horizon, rocks, foam, reach, hills }) {
+    const at = (x, y) => y * W + x;
+    const relief = new Float32Array(W * H);
+    const crack = new Float32Array(W * H).fill(1);
+    const foot = new Float32Array(W * H);
+    rocks.forEach(([cx, base, rx, ry, square], k) => {
+        const own = seed + 300 + 20 * k;
+        const size = clamp(rx / 0.16, 0.3, 1.4);
+        for (let y = Math.max(0, Math.floor(H * (base - 1.3 * ry))); y < Math.min(H, H * (base + 0.03)); y += 1) {
+            for (let x = Math.max(0, Math.floor(W * (cx - 1.3 * rx))); x < Math.min(W, W * (cx + 1.3 * rx)); x += 1) {
+                const [wx, wy] = [x + 18 * size * (fractal(x / 50, y / 50, own, 3) - 0.5), y + 14 * size * (fractal(x / 50, y / 50, own + 3, 3) - 0.5)];
+                const [u, v] = [(wx / W - cx) / rx, (base - wy / H) / ry];
+                const ragged = 0.4 * (fractal(x / (60 * size), y / (34 * size), own + 5, 4) - 0.5);
+                const d = Math.abs(u) ** square + Math.abs(Math.max(0, v)) ** 1.9 + ragged;
+                const water = base + 0.012 * (fractal(x / 30, 2.2, own + 7, 3) - 0.5) - 0.02 * u * u * ry;
+                if (d < 1 && y / H < water) {
+                    const [big, edge] = facets(wx / (46 * size), wy / (26 * size), own + 9, 1.2);
+                    const [small] = facets(wx / (17 * size), wy / (10 * size), own + 11, 1);
+                    // Beds: the rock lies in layers, a little aslant.
+                    const bed = fractal(x / (220 * size), (y + 0.16 * x) / (9 * size), own + 13, 3);
+                    relief[at(x, y)] = 60 + size * (44 * Math.sqrt(Math.max(0, 1 - d)) + 16 * big + 7 * small + 15 * (bed - 0.5) + 5 * (fractal(x / 8, y / 8, own + 15, 4) - 0.5));
+                    crack[at(x, y)] = 0.6 + 0.4 * smooth(0, 0.08, edge);
+                    foot[at(x, y)] = 0.35 + 0.65 * smooth(0, 0.28, (base - y / H) / ry);
+                }
+            }
+        }
+    });
+    if (hills) {
+        for (let x = 0; x < W; x += 1) {
+            const top = H * (horizon - hills * (0.3 + 0.9 * fractal(x / 130, 1.1, seed + 60, 5)));
+            for (let y = Math.max(0, Math.round(top)); y < H * horizon; y += 1) {
+                if (relief[at(x, y)] === 0) {
+                    relief[at(x, y)] = 40 + 12 * fractal(x / 9, y / 5, seed + 61, 4) + 5 * fractal(x / 40, y / 16, seed + 62, 3);
+                    foot[at(x, y)] = 0.75;
+                }
+            }
+        }
+    }
+    const wide = soft(relief, 18);
+    const near = soft(relief, 5);
+    const rock = new Uint8Array(3 * W * H);
+    for (let y = 1; y < H - 1; y += 1) {
+        for (let x = 1; x < W - 1; x += 1) {
+            const i = at(x, y);
+            if (relief[i] === 0) continue;
+            // At the edge of a rock what lies behind it is not its slope.
+            const side = (a, b) => (relief[a] === 0 ? relief[i] - relief[b] : relief[b] === 0 ? relief[a] - relief[i] : (relief[a] - relief[b]) / 2);
+            const [dx, dy] = [side(i + 1, i - 1), side(i + W, i - W)];
+            const n = 1 / Math.hypot(dx, dy, 1.3);
+            const [nx, ny, nz] = [-dx * n, -dy * n, 1.3 * n];
+            const sky = clamp(0.45 - 0.6 * ny + 0.1 * nz);
+            const key = clamp(-0.5 * nx - 0.5 * ny + 0.45 * nz);
+            const hollow = clamp(0.75 + (relief[i] - near[i]) / 26, 0.4, 1.2) * clamp(0.7 + (relief[i] - wide[i]) / 120, 0.5, 1.15);
+            const light = (0.6 * sky + 0.6 * key * key) * hollow * crack[i] * foot[i];
+            const grain = 0.7 + 0.6 * fractal(x / 6, y / 6, seed + 33, 4);
+            const warm = fractal(x / 90, y / 60, seed + 35, 3);
+            const weed = smooth(0.5, 0.62, 1 - foot[i] + 0.3 * (fractal(x / 20, y / 12, seed + 37, 3) - 0.5));
+            const colour = [mix(96, 118, warm), mix(94, 106, warm), mix(94, 92, warm)].map((c, k) => mix(c, [54, 56, 38][k], 0.6 * weed) * grain);
+            colour.forEach((c, k) => { rock[3 * i + k] = clamp(c * 2.3 * light, 3, 255); });
+            if (hills && y < H * horizon) {
+                // Far off: haze.
+                [104, 118, 120].forEach((c, k) => { rock[3 * i + k] = mix(rock[3 * i + k], c, 0.55); });
+            }
+        }
+    }
+    // The border, where a slope has no other side.
+    for (let x = 0; x < W; x += 1) for (let k = 0; k < 3; k += 1) [rock[3 * at(x, 0) + k], rock[3 * at(x, H - 1) + k]] = [rock[3 * at(x, 1) + k], rock[3 * at(x, H - 2) + k]];
+    for (let y = 0; y < H; y += 1) for (let k = 0; k < 3; k += 1) [rock[3 * at(0, y) + k], rock[3 * at(W - 1, y) + k]] = [rock[3 * at(1, y) + k], rock[3 * at(W - 2, y) + k]];
+    // How white it is round what stands in the water, on the mean, and in lines that the swell leaves.
+    const stands = Float32Array.from(relief, (r, i) => (r > 0 && foot[i] < 0.62 && Math.floor(i / W) > H * horizon ? 1 : 0));
+    const round1 = soft(stands, reach * 0.35);
+    const round2 = soft(stands, reach);
+    const picture = (file, fill) => {
+        const png = new PNG({ width: W, height: H, colorType: 2 });
+        for (let i = 0; i < W * H; i += 1) png.data.set([...fill(i, i % W, Math.floor(i / W)), 255], 4 * i);
+        writeFileSync(file, PNG.sync.write(png, { colorType: 2, deflateLevel: 9 }));
+    };
+    picture(`${OUT}/${name}-rock.png`, (i) => [rock[3 * i], rock[3 * i + 1], rock[3 * i + 2]]);
+    execFileSync('php', ['-r', `imagejpeg(imagecreatefrompng("${OUT}/${name}-rock.png"), "${OUT}/${name}-rock.jpg", 84); unlink("${OUT}/${name}-rock.png");`]);
+    picture(`${OUT}/${name}-water.png`, (i, x, y) => {
+        const down = clamp((y / H - horizon) / (1 - horizon));
+        const scale = 0.15 + down;
+        const lines = smooth(0.5, 0.75, fractal((x - W / 2) / (150 * scale) + 9, y / (26 * scale), seed + 80, 5)) * (0.4 + 0.6 * fractal((x - W / 2) / (34 * scale) + 40, y / (8 * scale), seed + 82, 4));
+        const white = y / H < horizon ? 0 : clamp(foam * lines * 2.2 * (0.3 + down) + (reach > 10 ? 5 : 0.3) * round1[i] ** 1.15 + (foam > 0.1 ? 3.4 : 0.8) * round2[i] * (0.35 + lines));
+        return [relief[i] > 0 ? 255 : 0, 4 * Math.round(63 * white), 0];
+    });
+}
+
 mkdirSync(OUT, { recursive: true });
-for (const name of process.argv.slice(2).length ? process.argv.slice(2) : Object.keys(STAGES)) {
-    bake(name, STAGES[name]);
+for (const name of process.argv.slice(2).length ? process.argv.slice(2) : Object.keys({ ...STAGES, ...OPEN })) {
+    STAGES[name] ? bake(name, STAGES[name]) : bakeOpen(name, OPEN[name]);
     console.log(name);
 }

@@ -15,8 +15,8 @@ use GentlePour\Motion\Stage;
  */
 final class StagePicture
 {
-    /** The layers of a stage, in data/stages; how they are packed stands in docs/formats.md. */
-    public const FILES = ['rock' => 'rock.jpg', 'water' => 'water.png', 'path' => 'path.png'];
+    /** The layers of falling water, in data/stages; how they are packed stands in docs/formats.md. */
+    private const FILES = ['rock' => 'rock.jpg', 'water' => 'water.png', 'path' => 'path.png'];
 
     private const STAGES = [Stage::Fall, Stage::Cascade, Stage::Weir];
 
@@ -75,6 +75,12 @@ final class StagePicture
         $this->lay();
         $this->layNoise();
         $this->whole = $this->rms($this->moving(0), 1.0);
+    }
+
+    /** @return array<string, string> the layers of a stage, by what they hold; open water has no paths */
+    public static function files(Stage $stage): array
+    {
+        return self::has($stage) ? self::FILES : array_diff_key(self::FILES, ['path' => 1]);
     }
 
     public static function has(Stage $stage): bool

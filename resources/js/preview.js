@@ -54,7 +54,7 @@ async function draw(canvas, seconds = Number(canvas.dataset.seconds), quick = fa
     }
     canvas.dataset.drawn = String(scene.recipe.times[scene.place(seconds)]);
     canvas.dataset.drawnFrom = address;
-    canvas.dataset.drawnBy = scene.falls ? 'layers' : 'sketch';
+    canvas.dataset.drawnBy = scene.layered ? 'layers' : 'sketch';
     canvas.getContext('2d').putImageData(scene.pixels(seconds, night(), quick), 0, 0);
 }
 

@@ -3,6 +3,7 @@
 // sum is brought to the contrast that the recipe states.
 
 import { Falls, numbers } from './picture/falls.js';
+import { OpenWater } from './picture/open.js';
 
 const HORIZON = { surf: 0.28, sea: 0.36, lake: 0.42, shore: 0.2, fall: 0, cascade: 0, weir: 0.24, river: 0.16 };
 const SUBJECT = 0.72;
@@ -49,12 +50,12 @@ function layersOf(addresses) {
     return fetched.get(key);
 }
 
-/** A picture of falling water, as a scene: cut to the shape of the frame from the middle. */
-class FallingScene {
+/** A picture from layers, as a scene: cut to the shape of the frame from the middle. */
+class LayeredScene {
     constructor(recipe, layers) {
         this.recipe = recipe;
-        this.falls = new Falls(recipe, layers);
         const aspect = layers.width / layers.height;
+        this.layered = layers.path ? new Falls(recipe, layers) : new OpenWater(recipe, layers, new Scene({ ...recipe, aspect }, layers.width));
         this.width = Math.round(recipe.aspect < aspect ? layers.height * recipe.aspect : layers.width);
         this.height = Math.round(recipe.aspect < aspect ? layers.height : layers.width / recipe.aspect);
         [this.left, this.top] = [Math.floor((layers.width - this.width) / 2), Math.floor((layers.height - this.height) / 2)];
@@ -65,10 +66,10 @@ class FallingScene {
     }
 
     pixels(seconds, night, quick = false) {
-        const whole = this.falls.pixels(this.place(seconds), night, null, quick);
+        const whole = this.layered.pixels(this.place(seconds), night, null, quick);
         const image = new ImageData(this.width, this.height);
         for (let y = 0; y < this.height; y += 1) {
-            const from = 4 * ((y + this.top) * this.falls.width + this.left);
+            const from = 4 * ((y + this.top) * this.layered.width + this.left);
             image.data.set(whole.subarray(from, from + 4 * this.width), 4 * y * this.width);
         }
         return image;
@@ -86,7 +87,7 @@ function nearest(times, seconds) {
 export class Scene {
     /** The scene of a recipe; with its layers where its stage has some. */
     static async of(recipe, width) {
-        return recipe.layers ? new FallingScene(recipe, await layersOf(recipe.layers)) : new Scene(recipe, width);
+        return recipe.layers ? new LayeredScene(recipe, await layersOf(recipe.layers)) : new Scene(recipe, width);
     }
 
     constructor(recipe, width) {
@@ -270,6 +271,21 @@ export class Scene {
             for (let x = 0; x < length; x += 1) sum[x + 1] = sum[x] + (still ? 0.35 : Math.max(0, Math.min(1, (row[x] - 0.4) * 4.2)));
             return sum;
         });
+    }
+
+    /** About which mean, and by how much at the most, what moves is spread in waterAt. */
+    scale() {
+        return { mean: MEAN[this.kind], gain: GAIN[this.kind] };
+    }
+
+    /** How much of a place of the sky clouds have covered; null without clouds. */
+    covers(place) {
+        const { cloudSums, recipe: { clouds }, width } = this;
+        if (!cloudSums || clouds === null) {
+            return null;
+        }
+        const streak = Math.max(1, Math.min(2 * width - 2, Math.round(clouds.streak[place] * width)));
+        return (x, y) => (cloudSums[y][x + streak] - cloudSums[y][x]) / streak;
     }
 
     waterAt(place) {

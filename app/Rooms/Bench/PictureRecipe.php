@@ -16,17 +16,14 @@ final class PictureRecipe
     /** It reaches so many thirds of a stop beyond both ends of the stop rule. */
     private const BEYOND = 6;
 
-    /**
-     * Where the layers of its stage lie, if it has some: in data/stages, and built to be fetched.
-     *
-     * @return array<string, array<string, string>>
-     */
+    /** @return array<string, string> where the layers of its stage lie, built to be fetched */
     private static function layers(Stage $stage): array
     {
         $built = new Built;
-        $names = array_map(static fn (string $file): string => "stage-{$stage->value}-{$file}", StagePicture::FILES);
 
-        return StagePicture::has($stage) ? ['layers' => array_map($built->url(...), $names)] : [];
+        return array_map(
+            static fn (string $file): string => $built->url("stage-{$stage->value}-{$file}"), StagePicture::files($stage),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -36,6 +33,6 @@ final class PictureRecipe
         $times = array_map(static fn (int $third): float => 2 ** ($third / 3), $thirds);
 
         return Scene::recipe($moving->kind, $moving->water, $moving->framing, $moving->clouds, $times)
-            + self::layers($moving->kind->stage());
+            + ['layers' => self::layers($moving->kind->stage())];
     }
 }

@@ -21,12 +21,25 @@ function startTabs() {
         document.querySelectorAll('.doors a').forEach((link) => (link.hash === `#${wanted.id}` ? link.setAttribute('aria-current', 'page') : link.removeAttribute('aria-current')));
         // A drawing is brought to its hour when it is seen.
         wanted.id === 'outing' && document.querySelector('[data-board][data-readings]') && startBoard();
-        // After the browser has gone to where the address points.
-        requestAnimationFrame(() => window.scrollTo(0, 0));
+        window.scrollTo(0, 0);
     };
-    addEventListener('hashchange', show);
+    // An address that was typed or gone back to: the browser goes to where it points first.
+    addEventListener('hashchange', () => { show(); requestAnimationFrame(() => window.scrollTo(0, 0)); });
+    addEventListener('popstate', show);
     show();
-    return (id) => { location.hash === `#${id}` ? show() : location.assign(`#${id}`); };
+    const go = (id) => {
+        location.hash === `#${id}` || history.pushState(null, '', `#${id}`);
+        show();
+        dispatchEvent(new Event('tab'));
+    };
+    document.addEventListener('click', (event) => {
+        const id = event.target.closest('a[href^="#"]')?.hash.slice(1);
+        if (tabs.some((tab) => tab.id === id)) {
+            event.preventDefault();
+            go(id);
+        }
+    });
+    return go;
 }
 
 function startTicks(journal, outing) {
@@ -69,7 +82,7 @@ function startLine(frames, go) {
         line.hidden = !open || document.body.classList.contains('on-shoot');
         line.textContent = open ? openWords(open) : '';
     };
-    addEventListener('hashchange', show);
+    ['hashchange', 'tab'].forEach((moved) => addEventListener(moved, show));
     setInterval(show, 500);
 }
 

@@ -18,7 +18,7 @@ function drawnInThePage(object $person, string $scene, float ...$times): array
         const done = arguments[arguments.length - 1];
         const { Scene } = await import(document.querySelector('script[src*=compare]').src);
         const recipe = await (await fetch('%s', { headers: { Accept: 'application/json' } })).json();
-        const { falls } = await Scene.of(recipe, 600);
+        const { layered: falls } = await Scene.of(recipe, 600);
         const drawn = %s.map((seconds) => {
             const place = recipe.times.reduce((best, time, i) => (Math.abs(Math.log(time / seconds)) < Math.abs(Math.log(recipe.times[best] / seconds)) ? i : best), 0);
             const data = falls.pixels(place, false);
@@ -56,7 +56,7 @@ it('keeps its steady part at every time: what is white on the mean is as white a
 
 it('fetches the layers of a stage only where a picture shows it', function (): void {
     $fetched = fn (): array => array_values(array_filter((array) $this->script('return performance.getEntriesByType("resource").map((e) => e.name)'), static fn (string $name): bool => str_contains($name, 'stage-')));
-    $this->visit('/bench?kind=swell&period=8&distance=12&look=silk&look_was=silk&target=')->find('canvas[data-drawn]');
+    $this->visit('/kit');
     expect($fetched())->toBe([]);
     $this->visit('/bench?kind=plunge&measure=drop&drop=9&distance=16&look=silk&look_was=silk&target=')->find('canvas[data-drawn-by=layers]');
     expect($fetched())->toHaveCount(3)->each->toContain('stage-fall-');

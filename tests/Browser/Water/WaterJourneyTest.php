@@ -83,7 +83,7 @@ it('draws water whose contrast, read back from the pixels, is the core’s withi
         const recipe = await (await fetch(arguments[0], { headers: { Accept: 'application/json' } })).json();
         const scene = await Scene.of(recipe, 600);
         // Where a stage has a steady part, what moves is what differs from it.
-        const { falls } = scene;
+        const { layered: falls } = scene;
         const steady = falls ? falls.pixels(0, false, 0) : null;
         const canvas = document.createElement('canvas');
         canvas.width = scene.width; canvas.height = scene.height;
