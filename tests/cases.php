@@ -79,6 +79,12 @@ function question(
     );
 }
 
+/** What a bag does in the light of EV 12, with no time wanted yet. */
+function carried(Bag $bag): Question
+{
+    return new Question(Reading::ofLight(12.0), Stops::zero(), ShutterWindow::any(), $bag);
+}
+
 /**
  * @param  list<GentlePour\Solving\Remedy>  $remedies
  * @return list<string>

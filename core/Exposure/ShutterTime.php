@@ -25,6 +25,18 @@ final readonly class ShutterTime
         return new self(Limit::ShutterTime->check($seconds));
     }
 
+    /**
+     * So many stops from a second. A power of two that is off in its last places is no reason to refuse the longest time of all.
+     *
+     * @throws InvalidValue outside 1/65536 s to 24 h
+     */
+    public static function ofStops(float $stops): self
+    {
+        $seconds = 2 ** $stops;
+
+        return self::ofSeconds(abs($seconds / self::LONGEST_S - 1) < 1e-8 ? self::LONGEST_S : $seconds);
+    }
+
     /** The exact time at a setting of the dial, in third stops from 1 s. */
     public static function onDial(int $thirds): self
     {

@@ -113,7 +113,7 @@ final readonly class WayTable
     public static function ways(Question $question, ShutterTime $target): array
     {
         $bound = static fn (float $stops): ShutterTime => ShutterTime::ofSeconds(
-            max(ShutterTime::SHORTEST_S, min(ShutterTime::LONGEST_S, $target->plus(Stops::of($stops))->seconds)),
+            max(ShutterTime::SHORTEST_S, min(ShutterTime::LONGEST_S, $target->seconds * Stops::of($stops)->factor())),
         );
         $window = ShutterWindow::of($bound(-self::EITHER_SIDE), $bound(self::EITHER_SIDE), $target);
 

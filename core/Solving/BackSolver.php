@@ -180,9 +180,9 @@ final class BackSolver
 
     private static function way(Candidate $c, Question $q): Way
     {
-        $exact = ShutterTime::ofSeconds(2 ** $c->exact);
+        $exact = ShutterTime::ofStops($c->exact);
         $bulb = (new DialRounding($q->bag))->isBulb($c->rounded);
-        $shutter = $bulb ? ShutterTime::ofSeconds(2 ** $c->rounded)->counted() : ShutterTime::onDial((int) round(3 * $c->rounded));
+        $shutter = $bulb ? ShutterTime::ofStops($c->rounded)->counted() : ShutterTime::onDial((int) round(3 * $c->rounded));
 
         return new Way(
             $exact,

@@ -54,7 +54,7 @@ final readonly class DialRounding
             return min($this->longestThirds, round(3 * $exact - self::TIE)) / 3;
         }
 
-        return $this->release ? log(ShutterTime::ofSeconds(2 ** $exact)->counted()->seconds, 2) : null;
+        return $this->release ? log(ShutterTime::ofStops($exact)->counted()->seconds, 2) : null;
     }
 
     /** The longest time that can be had and is no longer than this, in stops from a second. */
@@ -64,7 +64,7 @@ final readonly class DialRounding
             return min($this->longestThirds, floor(3 * $longest + self::TIE)) / 3;
         }
         $seconds = 2 ** $longest + self::TIE;
-        $counted = ShutterTime::ofSeconds($seconds)->counted()->seconds;
+        $counted = ShutterTime::ofStops($longest)->counted()->seconds;
         // Counted times stand a second apart, from two minutes on five.
         $step = $counted > 120 ? 5 : 1;
         $before = $counted <= $seconds ? $counted : ShutterTime::ofSeconds(max(1.0, $counted - $step))->counted()->seconds;

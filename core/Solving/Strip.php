@@ -43,7 +43,7 @@ final class Strip
             if ($open === null || $open < log(ShutterTime::SHORTEST_S, 2) || $open > log(ShutterTime::LONGEST_S, 2)) {
                 continue;
             }
-            $exact = ShutterTime::ofSeconds(2 ** $open);
+            $exact = ShutterTime::ofStops($open);
             $had = $dial->stops($open);
             $bulb = $had === null || $dial->isBulb($had);
             $shutter = $bulb ? $exact->counted() : ShutterTime::onDial((int) round(3 * $had));

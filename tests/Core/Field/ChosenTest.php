@@ -6,8 +6,6 @@ declare(strict_types=1);
 
 use GentlePour\Exposure\Reading;
 use GentlePour\Exposure\ShutterTime;
-use GentlePour\Exposure\ShutterWindow;
-use GentlePour\Exposure\Stops;
 use GentlePour\Field\Glasses;
 use GentlePour\Field\GlassTable;
 use GentlePour\Field\LookGrid;
@@ -18,17 +16,11 @@ use GentlePour\Kit\Filter;
 use GentlePour\Kit\FilterStack;
 use GentlePour\Kit\Sensor;
 use GentlePour\Motion\WaterKind;
-use GentlePour\Solving\Question;
-
-function asked(Bag $bag): Question
-{
-    return new Question(Reading::ofLight(12.0), Stops::zero(), ShutterWindow::any(), $bag);
-}
 
 /** @return list<string> the stacks of the table of glass, in its order */
 function looksThrough(Bag $bag): array
 {
-    $table = GlassTable::of(asked($bag), new Times, $glasses = new Glasses);
+    $table = GlassTable::of(carried($bag), new Times, $glasses = new Glasses);
 
     return array_map(static fn (int $place): string => $glasses->all()[$place]->label(), $table->glasses);
 }
@@ -80,7 +72,7 @@ it('keeps of stacks alike in strength, in a bag too large, the one that costs le
     $twice = bag(array_merge(...array_map(
         static fn (int $n): array => [nd("F{$n}", $n), nd("G{$n}", $n)], range(1, 12),
     )));
-    $question = asked($twice);
+    $question = carried($twice);
     $costs = [];
     foreach ($question->stacks() as $i => $stack) {
         $costs[$stack->label()] = $question->stackCosts()[$i];
@@ -99,8 +91,8 @@ it('keeps of stacks alike in strength, in a bag too large, the one that costs le
     }
 });
 
-it('answers within a stop of the wanted time to either side, and nothing else though there be nothing', function (): void {
-    $lit = asked(bag([nd('Six', 6), nd('Ten', 10)]))->inLight(Reading::ofLight(12.0));
+it('answers within a stop of the wanted time to either side, and nothing else though that be nothing', function (): void {
+    $lit = carried(bag([nd('Six', 6), nd('Ten', 10)]))->inLight(Reading::ofLight(12.0));
     foreach ([-9, 0, 6, 12] as $target) {
         $wanted = ShutterTime::onDial($target)->seconds;
         foreach (WayTable::ways($lit, ShutterTime::onDial($target)) as $way) {
@@ -108,8 +100,13 @@ it('answers within a stop of the wanted time to either side, and nothing else th
         }
     }
 
+    // At either end of what a shutter does there is half of it to ask for.
+    foreach ([ShutterTime::SHORTEST_S, ShutterTime::LONGEST_S] as $end) {
+        expect(WayTable::ways($lit, ShutterTime::ofSeconds($end)))->toBe([]);
+    }
+
     // At noon nothing in an empty bag makes a minute.
-    expect(WayTable::ways(asked(bag([]))->inLight(Reading::ofLight(15.0)), ShutterTime::onDial(18)))->toBe([]);
+    expect(WayTable::ways(carried(bag([]))->inLight(Reading::ofLight(15.0)), ShutterTime::onDial(18)))->toBe([]);
 });
 
 it('sets its nodes evenly from bound to bound', function (): void {
@@ -128,7 +125,11 @@ it('sets its nodes evenly from bound to bound', function (): void {
 
 it('writes each figure as it rises from node to node, and adds up to the same', function (): void {
     $grid = LookGrid::ofWater(WaterKind::River, new Sensor(36, 24, 6000));
-    foreach ($grid->written()['rises'] as $figure => $rises) {
+    $written = $grid->written();
+
+    expect($written['axes'])->toBe($grid->axes)->and($written['looks'])->toBe($grid->looks)
+        ->and($written['rises'])->toHaveCount(count($grid->nodes[0]))->each->toHaveCount(count($grid->nodes));
+    foreach ($written['rises'] as $figure => $rises) {
         $sum = 0;
         foreach ($rises as $place => $rise) {
             expect($sum += $rise)->toBe($grid->nodes[$place][$figure]);

@@ -6,14 +6,11 @@ declare(strict_types=1);
 
 use GentlePour\Exposure\Reading;
 use GentlePour\Exposure\ShutterTime;
-use GentlePour\Exposure\ShutterWindow;
-use GentlePour\Exposure\Stops;
 use GentlePour\Field\Glasses;
 use GentlePour\Field\GlassTable;
 use GentlePour\Field\LookGrid;
 use GentlePour\Field\Times;
 use GentlePour\Field\WayTable;
-use GentlePour\Kit\Bag;
 use GentlePour\Kit\Sensor;
 use GentlePour\Motion\CloudLook;
 use GentlePour\Motion\Clouds;
@@ -21,12 +18,6 @@ use GentlePour\Motion\Framing;
 use GentlePour\Motion\LookBands;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Motion\WaterSpec;
-use GentlePour\Solving\Question;
-
-function carried(Bag $bag): Question
-{
-    return new Question(Reading::ofLight(12.0), Stops::zero(), ShutterWindow::any(), $bag);
-}
 
 /**
  * Read off between the nodes as the script does: in straight lines on logarithms.

@@ -117,6 +117,19 @@ it('goes to f/9 for 30 s, where 40 s at f/10 would take a release (common practi
         ->and(mark(held($bag, $reading), 'Ten')->wall?->kind)->toBe(WallKind::Release);
 });
 
+it('answers for the longest exposure of all, a day, and says so where the glass is not there', function (): void {
+    $day = ShutterTime::LONGEST_S;
+    // 1/60 of the dial is 2^-6 s: 86,400 of 64ths.
+    $strong = bag([nd('Night', log($day * 64, 2))]);
+    $asked = question($strong, $day / 2, $day);
+    $none = question(bag([nd('Six', 6)]), $day, $day);
+
+    expect(BackSolver::best($asked->with($asked->target, insists: true)))->not->toBeNull()
+        ->and(mark($asked, 'Night')->exact->seconds)->toBe($day)->and(BackSolver::best($none))->toBeNull()
+        ->and(ShutterTime::ofStops(log($day, 2))->seconds)->toBe($day)
+        ->and(fn () => ShutterTime::ofStops(log(1.001 * $day, 2)))->toThrow(GentlePour\InvalidValue::class);
+});
+
 it('lays every stack of the bag in order of stops, and leaves out what no night is long enough for', function (): void {
     $q = held(bag([nd('Ten', 10), nd('Three', 3), nd('Six', 6), nd('Twenty', 20)]), readingOf('1/60', 11, 100));
 
