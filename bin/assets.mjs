@@ -52,7 +52,7 @@ const minified = (css) => transform({ filename: 'app.css', code: Buffer.from(css
 keep('app.css', minified(faces + await purged([...files('resources/views', '.php'), ...files('resources/js', '.js')], bulma) + own));
 // A field file carries what it shows, and no more.
 const ofTheField = [
-    ...['field/file', 'shoot/one', 'shoot/signals', 'components/day-board', 'components/board-drawing', 'components/drawn-label', 'components/at', 'places/cautions'].map((view) => `resources/views/${view}.blade.php`),
+    ...['field/file', 'shoot/one', 'shoot/signals', 'outings/schedule', 'components/day-board', 'components/board-drawing', 'components/drawn-label', 'components/at', 'places/cautions'].map((view) => `resources/views/${view}.blade.php`),
     ...files('resources/js/field', '.js'), ...['shoot', 'board', 'signals', 'themes', 'kinds/field'].map((script) => `resources/js/${script}.js`),
     ...files('app/Drawing', '.php'), 'core/Sky/LightPhase.php',
 ];

@@ -14,8 +14,8 @@ use GentlePour\Solving\Question;
 use GentlePour\Solving\Strip;
 
 /**
- * “This glass, what time?” for every base shutter of the dial: the time through each stack worth looking at, with aperture and ISO as they
- * were read.
+ * “This glass, what time?” for every base shutter of the dial: the time through each stack worth looking at, with aperture and ISO as
+ * they were read.
  */
 final readonly class GlassTable
 {

@@ -32,7 +32,7 @@ final readonly class FieldContents
 {
     public const VERSION = 1;
 
-    /** Waters of one's own in it at the most. */
+    /** Waters of one's own at the most in a file of no place. */
     private const SUBJECTS = 40;
 
     public function __construct(private KitShelf $shelf, private UsedGear $used, private Tastes $tastes)
@@ -108,7 +108,7 @@ final readonly class FieldContents
         /** @var Collection<int, Subject> $subjects */
         $subjects = $place->subjects ?? Subject::query()->with('place')->oldest('id')->limit(self::SUBJECTS)->get();
         $written = [];
-        foreach ($subjects->take(self::SUBJECTS) as $subject) {
+        foreach ($subjects as $subject) {
             $spec = $subject->water();
             $framing = new Framing(
                 $camera->sensor(), $subject->focal_mm ?? $this->shelf->lenses()->first()->focal_min_mm ?? 24.0, $subject->distance_m,

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Rooms\Field;
 
 use App\Household\OwnHost;
+use App\Models\Camera;
+use App\Models\Lens;
 use App\Models\Outing;
 use App\Rooms\Kit\KitShelf;
 use GentlePour\InvalidValue;
@@ -17,7 +19,7 @@ final class FieldController
 {
     public function show(Request $request, FieldFile $file, KitShelf $shelf): View
     {
-        [$camera, $lens, $outing] = $file->asked($request->integer('camera'), $request->integer('lens'), $request->integer('outing'));
+        [$camera, $lens, $outing] = self::asked($request, $file);
         $query = array_filter(['camera' => $camera->id, 'lens' => $lens->id, 'outing' => $outing?->id]);
 
         return view('field.show', [
@@ -32,7 +34,7 @@ final class FieldController
     /** Works it out, which takes a few seconds the first time, and says how large it is; or why it cannot be had. */
     public function weight(Request $request, FieldFile $file): Response
     {
-        [$camera, $lens, $outing] = $file->asked($request->integer('camera'), $request->integer('lens'), $request->integer('outing'));
+        [$camera, $lens, $outing] = self::asked($request, $file);
         try {
             return new Response(ceil(strlen($file->write($camera, $lens, $outing, '')->html) / 1000).' kB');
         } catch (InvalidValue $e) {
@@ -42,12 +44,18 @@ final class FieldController
 
     public function file(Request $request, FieldFile $file): Response
     {
-        [$camera, $lens, $outing] = $file->asked($request->integer('camera'), $request->integer('lens'), $request->integer('outing'));
+        [$camera, $lens, $outing] = self::asked($request, $file);
         $written = $file->write($camera, $lens, $outing, route('field.home'));
 
         return new Response($written->html, 200, [
             'Content-Type' => 'text/html; charset=utf-8', 'Content-Security-Policy' => $written->policy."; frame-ancestors 'none'",
             ...$request->boolean('save') ? ['Content-Disposition' => 'attachment; filename="'.$written->name.'"'] : [],
         ]);
+    }
+
+    /** @return array{Camera, Lens, Outing|null} */
+    private static function asked(Request $request, FieldFile $file): array
+    {
+        return $file->asked($request->integer('camera'), $request->integer('lens'), $request->integer('outing'));
     }
 }

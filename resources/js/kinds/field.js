@@ -130,6 +130,11 @@ async function start() {
         document.querySelectorAll('[data-scheduled]').forEach((button) => button.addEventListener('click', () => {
             const planned = data.scheduled[Number(button.dataset.scheduled)];
             const subject = data.subjects.find(({ uid }) => uid === planned.subject);
+            if (!subject) {
+                // Its looks could not be worked out as it is framed: the bench takes any water.
+                go('bench');
+                return;
+            }
             const kind = data.kinds.find((one) => one.kind === subject.kind);
             frames.plan({
                 name: subject.name, look: planned.look, reading: bench.reading(), way: { aperture: planned.aperture, iso: planned.iso, glass: tables.glass(planned.glass), time: tables.time(planned.time) },

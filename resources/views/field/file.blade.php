@@ -40,21 +40,7 @@
                 <p class="hint">It ends by {{ $plan->untilWhy }}. @if ($plan->awashUntil)<b class="warn">By these numbers the stand or the way out is awash when you come, and until {{ $plan->at(60 * ceil($plan->awashUntil / 60))->format($clock) }}. Do not go down before.</b>@endif</p>
                 <x-day-board :board="$plan->board" :events="$events" apart/>
                 <h2>What is done when</h2>
-                <ol class="schedule">
-                    <li><time>{{ $plan->at($plan->schedule->from)->format($clock) }}</time><span><b>Tripod up, then watch the water</b><small>A quarter of an hour from a dry place: sets, what gets wet, the way out.</small></span></li>
-                    @php($number = 0)
-                    @foreach ($plan->schedule->frames as $one)
-                        @php($wanted = $plan->compositions[$one->index])
-                        @php($way = $plan->ways[$one->index] ?? null)
-                        @if ($one->changesLens)<li class="is-between"><time></time><span><small>change the lens, out of the wind</small></span></li>@endif
-                        <li><time>{{ $plan->at($one->from)->format($clock) }}</time><span><b>{{ $wanted->subject->name }}, {{ $wanted->look->value }}</b>
-                            @if ($way)<em>{{ $way->shutterLabel() }} {{ $way->aperture->label() }} ISO {{ $way->iso->label() }}{{ $way->filters->count() === 0 ? ', bare' : ', '.$way->filters->label() }}</em>@endif
-                            <small>until {{ $plan->at($one->to)->format($clock) }}</small>
-                            @if ($way)<button type="button" class="button is-small" data-scheduled="{{ $number++ }}" aria-label="Run sheet: {{ $wanted->subject->name }}, {{ $wanted->look->value }}">Run sheet</button>@endif</span></li>
-                    @endforeach
-                    <li class="is-leave"><time>{{ $plan->at($plan->schedule->until - 300)->format($clock) }}</time><span><b>Pack, and go</b><small>Off it by {{ $plan->at($plan->schedule->until)->format($clock) }}, by {{ $plan->untilWhy }}.</small></span></li>
-                </ol>
-                @foreach ($plan->schedule->left as $index => $why)<p class="warn"><b>{{ $plan->compositions[$index]->subject->name }}, {{ $plan->compositions[$index]->look->value }}</b>: {{ $why }}.</p>@endforeach
+                @include('outings.schedule', ['isFile' => true])
                 @include('places.cautions', ['hasTide' => $place->tide->hasTide()])
                 @if ($place->marks->isNotEmpty() && $place->tide->hasTide())
                     <h2>Did the water reach it?</h2>

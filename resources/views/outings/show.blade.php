@@ -24,20 +24,7 @@
             @unless ($hasKit)<p class="said">There is no camera with a lens in the kit yet, so nothing can be fitted. <a href="{{ route('kit') }}">Put one in.</a></p>@endunless
             @if ($place->latitude === null)<p class="said">This place has no position yet, so its light is not known. <a href="{{ route('places.edit', $place) }}">Say where it is.</a></p>@endif
             @if ($plan)
-                <ol class="schedule">
-                    <li><time>{{ $plan->at($plan->schedule->from)->format($clock) }}</time><span><b>Tripod up, then watch the water</b><small>A quarter of an hour from a dry place: sets, what gets wet, the way out.</small></span></li>
-                    @foreach ($plan->schedule->frames as $one)
-                        @php($wanted = $plan->compositions[$one->index])
-                        @php($way = $plan->ways[$one->index] ?? null)
-                        @if ($one->changesLens)<li class="is-between"><time></time><span><small>change the lens, out of the wind</small></span></li>@endif
-                        <li><time>{{ $plan->at($one->from)->format($clock) }}</time><span><b>{{ $wanted->subject->name }}, {{ $wanted->look->value }}</b>
-                            @if ($way)<em>{{ $way->shutterLabel() }} {{ $way->aperture->label() }} ISO {{ $way->iso->label() }}{{ $way->filters->count() === 0 ? ', bare' : ', '.$way->filters->label() }}</em>@endif
-                            <small>@foreach ($one->parts as [$words, $seconds]){{ $words }} {{ $seconds < 90 ? round($seconds).' s' : round($seconds / 60).' min' }}{{ $loop->last ? '' : ' · ' }}@endforeach · until {{ $plan->at($one->to)->format($clock) }}</small>
-                            <a class="button is-small" href="{{ route('bench', ['take' => $wanted->subject_id, 'look' => $wanted->look->value]) }}" aria-label="{{ $wanted->subject->name }} on the bench">On the bench</a></span></li>
-                    @endforeach
-                    <li class="is-leave"><time>{{ $plan->at($plan->schedule->until - 300)->format($clock) }}</time><span><b>Pack, and go</b><small>Off it by {{ $plan->at($plan->schedule->until)->format($clock) }}, by {{ $plan->untilWhy }}.</small></span></li>
-                </ol>
-                @foreach ($plan->schedule->left as $index => $why)<p class="warn"><b>{{ $plan->compositions[$index]->subject->name }}, {{ $plan->compositions[$index]->look->value }}</b>: {{ $why }}.</p>@endforeach
+                @include('outings.schedule', ['isFile' => false])
             @endif
             <div class="not-on-paper">
             <h2>What is wanted, the most wanted first</h2>
