@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GentlePour\Kit;
 
 use GentlePour\Exposure\Stops;
+use GentlePour\Limit;
 
 /** Filters together before the lens, in the order in which they are fitted: nearest the lens first. */
 final readonly class FilterStack
@@ -123,6 +124,18 @@ final readonly class FilterStack
         }
 
         return false;
+    }
+
+    /** The colour of all of them together; what is not measured is taken as none, and none goes beyond what one may have. */
+    public function colour(): ColourCast
+    {
+        [$red, $blue] = [0.0, 0.0];
+        foreach ($this->filters as $filter) {
+            $red += $filter->cast->redStops ?? 0.0;
+            $blue += $filter->cast->blueStops ?? 0.0;
+        }
+
+        return ColourCast::of(Limit::CastRed->clamp($red), Limit::CastBlue->clamp($blue));
     }
 
     /** The casts of all of them added up, in stops; what is not measured is taken as none. */

@@ -15,8 +15,11 @@ use GentlePour\Limit;
  */
 final readonly class Clouds
 {
-    private function __construct(public float $sharePerSecond)
-    {
+    /** @param  float  $across  share of the drift that runs across the line of sight, 0 to 1 */
+    private function __construct(
+        public float $sharePerSecond,
+        public float $across,
+    ) {
     }
 
     /**
@@ -35,7 +38,7 @@ final readonly class Clouds
         $along = sqrt(1 - $across ** 2);
         $radPerSecond = $speedMS / $baseM * hypot($across * $sin, $along * $sin ** 2);
 
-        return new self($focalLengthMm * $radPerSecond / $widthMm);
+        return new self($focalLengthMm * $radPerSecond / $widthMm, $across);
     }
 
     /**
@@ -48,7 +51,7 @@ final readonly class Clouds
         Limit::CrossingShare->check(100 * $share, 'frame_share');
         Limit::CrossingTime->check($seconds, 'seconds');
 
-        return new self($share / $seconds);
+        return new self($share / $seconds, 1.0);
     }
 
     public function streakShare(float $seconds): float

@@ -22,7 +22,8 @@ final readonly class Surf implements MovingWater
     public const OF_THE_WAVES = 0.08;
 
     private function __construct(
-        private float $periodS,
+        public float $periodS,
+        public float $heightM,
         private Flow $foam,
     ) {
     }
@@ -37,7 +38,7 @@ final readonly class Surf implements MovingWater
         Limit::WavePeriod->check($periodS, 'peak_period_s');
         Limit::WaveHeight->check($heightM, 'significant_height_m');
 
-        return new self($periodS, Flow::ofTexture(sqrt(Dispersion::GRAVITY * Dispersion::breakerDepthM($heightM)), $foam));
+        return new self($periodS, $heightM, Flow::ofTexture(sqrt(Dispersion::GRAVITY * Dispersion::breakerDepthM($heightM)), $foam));
     }
 
     public function textureKept(float $seconds): float

@@ -184,6 +184,27 @@ final class Waves implements MovingWater
         $this->lnKept = array_reverse($lnKept);
     }
 
+    /**
+     * The share that an open time leaves of the rise and fall of the water at one place: as C, without the weight of slope.
+     */
+    public function levelKept(float $seconds): float
+    {
+        $all = $left = 0.0;
+        foreach ($this->radS as $i => $w) {
+            $energy = $this->weight[$i] / Dispersion::waveNumber($w, $this->depthM) ** 2;
+            $all += $energy;
+            $left += $energy * $this->sincSquared($w, $seconds);
+        }
+
+        return min(1.0, sqrt($left / $all));
+    }
+
+    /** Of all its seas together, in m. */
+    public function significantHeightM(): float
+    {
+        return sqrt(array_sum(array_map(static fn (WaveSpectrum $s): float => $s->significantHeightM ** 2, $this->seas)));
+    }
+
     /** Celerity of the peak of the first sea, in m/s. */
     public function speedMS(): float
     {

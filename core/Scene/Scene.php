@@ -7,6 +7,8 @@ namespace GentlePour\Scene;
 use GentlePour\Motion\Clouds;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\MovingWater;
+use GentlePour\Motion\Surf;
+use GentlePour\Motion\Texture;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Motion\Waves;
 
@@ -16,6 +18,9 @@ use GentlePour\Motion\Waves;
  */
 final class Scene
 {
+    /** Judgement. */
+    private const FLECK_M = 0.2;
+
     /**
      * @param  list<float>  $times  open times in seconds, ascending
      * @return array<string, mixed>
@@ -32,12 +37,77 @@ final class Scene
             'frame_width_m' => round($widthM, 4),
             'distance_m' => $framing->distanceM,
             'kept' => array_map(static fn (float $t): float => round($water->textureKept($t), 4), $times),
+            'level' => self::level($water, $times),
             'water' => $water instanceof Waves
-                ? ['kind' => 'waves'] + WaveField::of($water, $times)
+                ? ['kind' => 'waves'] + self::drift($water, $widthM, $times) + WaveField::of($water, $times)
                 : self::flow($kind, $water, $framing, $widthM, $times),
             'clouds' => $clouds === null ? null : [
+                'across' => $clouds->across,
                 'streak' => array_map(static fn (float $t): float => (float) sprintf('%.4g', $clouds->streakShare($t)), $times),
             ],
+            'things' => self::things($kind, $water, $framing, $times),
+            'lights' => array_combine(
+                array_column(HourLight::cases(), 'value'), array_map(static fn (HourLight $l): array => $l->colours(), HourLight::cases()),
+            ),
+        ];
+    }
+
+    /**
+     * How the water rises and falls at one place: its standard deviation in m, and the share of it that each time leaves.
+     *
+     * @param  list<float>  $times
+     * @return array{sigma_m: float, kept: list<float>}
+     */
+    private static function level(MovingWater $water, array $times): array
+    {
+        $kept = match (true) {
+            $water instanceof Waves => $water->levelKept(...),
+            $water instanceof Surf => static fn (float $t): float => Texture::contrast(2 * $t / $water->periodS),
+            default => $water->textureKept(...),
+        };
+
+        return [
+            'sigma_m' => round(self::sigmaM($water), 4), 'kept' => array_map(static fn (float $t): float => round($kept($t), 4), $times),
+        ];
+    }
+
+    /** A quarter of the significant height; running water has none that counts. */
+    private static function sigmaM(MovingWater $water): float
+    {
+        return match (true) {
+            $water instanceof Waves => $water->significantHeightM() / 4,
+            $water instanceof Surf => $water->heightM / 4,
+            default => 0.0,
+        };
+    }
+
+    /**
+     * @param  list<float>  $times
+     * @return array<string, array<string, mixed>> by name; none where the stage has no place for any
+     */
+    private static function things(WaterKind $kind, MovingWater $water, Framing $framing, array $times): array
+    {
+        $things = [];
+        foreach (Thing::on($kind->stage()) as $thing) {
+            $things[$thing->value] = $thing->in($kind->stage(), $framing, self::sigmaM($water), $times);
+        }
+
+        return $things;
+    }
+
+    /**
+     * Foam on open water: flecks of FLECK_M, carried to and fro at the speed of the water in the waves, pi H / T.
+     *
+     * @param  list<float>  $times
+     * @return array{feature: float, streak: list<float>}
+     */
+    private static function drift(Waves $waves, float $widthM, array $times): array
+    {
+        $speedMS = M_PI * $waves->significantHeightM() / $waves->periodS();
+
+        return [
+            'feature' => (float) sprintf('%.4g', self::FLECK_M / $widthM),
+            'streak' => array_map(static fn (float $t): float => (float) sprintf('%.5g', $speedMS * $t / $widthM), $times),
         ];
     }
 
@@ -59,6 +129,6 @@ final class Scene
                 ),
                 $times,
             ),
-        ];
+        ] + ($water instanceof Surf ? WaveField::of(Waves::ofPeriod($water->periodS, $framing), $times) : []);
     }
 }

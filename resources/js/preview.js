@@ -1,11 +1,19 @@
-// Pictures that follow the target: a canvas with data-scene fetches its recipe once and is drawn anew whenever the time changes.
+// Pictures that follow the target: a canvas with data-scene fetches its recipe once and is drawn anew whenever the time changes, or how it is seen. A worker draws; the page only shows.
+import { BIASES, hatched } from './picture/developed.js';
+import { nearest } from './picture/nearest.js';
 import { Scene } from './scene.js';
+import { blinks, seen, showSeeing, startSeeing } from './seeing.js';
+import { compose } from './zoom.js';
 
-const WIDTH = 600;
+const SKETCH_PX = 480;
 // A target that is being dragged is drawn at reduced detail; as soon as it rests, whole.
-const REST_MS = 250;
+const REST_MS = 180;
+const BLINK_MS = 550;
 let rest = null;
-const scenes = new Map();
+const recipes = new Map();
+const sketches = new Map();
+/** What each canvas shows: a picture for each of its times. */
+const shown = new WeakMap();
 
 // The first recipe comes with the page.
 function broughtAlong(address) {
@@ -13,85 +21,170 @@ function broughtAlong(address) {
     return recipe?.dataset.of === address ? JSON.parse(recipe.textContent) : null;
 }
 
-/** At first a sketch that needs nothing more; where the stage has layers, the picture as soon as they are here, unless the person saves data. */
-async function made(address, recipe) {
-    if (recipe.layers && !navigator.connection?.saveData) {
-        Scene.of(recipe, WIDTH).then((full) => {
-            if (scenes.has(address)) {
-                scenes.set(address, Promise.resolve(full));
-                drawAll();
-            }
-        }).catch(() => null);
+function recipeOf(address) {
+    if (!recipes.has(address)) {
+        const brought = broughtAlong(address);
+        recipes.set(address, brought ? Promise.resolve(brought) : fetch(address, { headers: { Accept: 'application/json' } })
+            .then((answer) => (answer.ok ? answer.json() : null))
+            .catch(() => null));
+        if (recipes.size > 8) recipes.delete(recipes.keys().next().value);
     }
-    return new Scene(recipe, WIDTH);
+    return recipes.get(address);
 }
 
-function sceneOf(address) {
-    if (!scenes.has(address)) {
-        const brought = broughtAlong(address);
-        scenes.set(address, brought ? made(address, brought) : fetch(address, { headers: { Accept: 'application/json' } })
-            .then((answer) => (answer.ok ? answer.json() : null))
-            .then((recipe) => (recipe ? made(address, recipe) : null))
-            .catch(() => null));
-        if (scenes.size > 6) {
-            scenes.delete(scenes.keys().next().value);
-        }
+function sketchOf(address, recipe) {
+    if (!sketches.has(address)) {
+        sketches.set(address, new Scene(recipe, SKETCH_PX));
+        if (sketches.size > 3) sketches.delete(sketches.keys().next().value);
     }
-    return scenes.get(address);
+    return sketches.get(address);
 }
 
 const night = () => document.documentElement.dataset.theme === 'night';
 
-async function draw(canvas, seconds = Number(canvas.dataset.seconds), quick = false) {
-    const address = canvas.dataset.scene;
-    const scene = await sceneOf(address);
-    if (!scene || canvas.dataset.scene !== address) {
-        return;
+/** Asks the worker, or where there is none that can, the same script as a module of the page. */
+class Studio {
+    asked = new Map();
+    number = 0;
+
+    constructor(address) {
+        this.address = address;
+        this.imported = null;
+        if (typeof OffscreenCanvas === 'undefined') {
+            return;
+        }
+        this.worker = new Worker(address, { type: 'module' });
+        this.worker.onmessage = ({ data: { number, drawn, failed } }) => {
+            this.asked.get(number)?.[drawn ? 0 : 1](drawn ?? new Error(failed));
+            this.asked.delete(number);
+        };
+        this.worker.onerror = () => {
+            this.worker = null;
+            this.asked.forEach(([, fail]) => fail(new Error('no worker')));
+            this.asked.clear();
+        };
     }
-    if (canvas.width !== scene.width || canvas.height !== scene.height) {
-        canvas.width = scene.width;
-        canvas.height = scene.height;
+
+    async draw(ask) {
+        if (this.worker) {
+            return new Promise((done, fail) => {
+                this.number += 1;
+                this.asked.set(this.number, [done, fail]);
+                this.worker.postMessage({ number: this.number, ask });
+            });
+        }
+        this.imported ??= import(this.address).then(({ Drawer }) => new Drawer());
+        return (await this.imported).draw(ask);
     }
-    canvas.dataset.drawn = String(scene.recipe.times[scene.place(seconds)]);
-    canvas.dataset.drawnFrom = address;
-    canvas.dataset.drawnBy = scene.layered ? 'layers' : 'sketch';
-    canvas.getContext('2d').putImageData(scene.pixels(seconds, night(), quick), 0, 0);
 }
 
-// Several times in one picture: strips of the same water, parted where the slider stands.
-async function wipe(canvas) {
-    const scene = await sceneOf(canvas.dataset.scene);
-    if (!scene) {
+let studio = null;
+const studioOf = (canvas) => (studio ??= new Studio(canvas.dataset.drawer));
+
+function pictureOf({ data, width, height }) {
+    const canvas = Object.assign(document.createElement('canvas'), { width, height });
+    canvas.getContext('2d').putImageData(new ImageData(data, width, height), 0, 0);
+    return canvas;
+}
+
+/** The times that a canvas shows: one, or several under a wipe. */
+const timesOf = (canvas, seconds) => (canvas.dataset.times ? JSON.parse(canvas.dataset.times) : [seconds ?? Number(canvas.dataset.seconds)]);
+
+async function draw(canvas, seconds, quick = false) {
+    // While one is being drawn only the last that was asked for is remembered.
+    if (canvas.isDrawing) {
+        canvas.next = [seconds, quick];
         return;
     }
-    const times = JSON.parse(canvas.dataset.times);
-    const from = Number(document.getElementById('wipe-at')?.value ?? 50) / 100;
-    canvas.width = scene.width;
-    canvas.height = scene.height;
-    const context = canvas.getContext('2d');
-    times.forEach((seconds, i) => {
-        const edge = (place) => Math.round(scene.width * (place === 0 ? 0 : from + ((place - 1) * (1 - from)) / (times.length - 1)));
-        const image = scene.pixels(seconds, night());
-        context.putImageData(image, 0, 0, edge(i), 0, edge(i + 1) - edge(i), scene.height);
-        if (i > 0) {
-            context.fillStyle = night() ? '#ff6a5a' : '#ffffff';
-            context.fillRect(edge(i) - 1, 0, 2, scene.height);
+    canvas.isDrawing = true;
+    try {
+        await drawNow(canvas, seconds, quick);
+    } finally {
+        canvas.isDrawing = false;
+    }
+    if (canvas.next) {
+        const next = canvas.next;
+        canvas.next = null;
+        draw(canvas, ...next);
+    }
+}
+
+async function drawNow(canvas, seconds, quick) {
+    const address = canvas.dataset.scene;
+    const recipe = await recipeOf(address);
+    if (!recipe || canvas.dataset.scene !== address) {
+        return;
+    }
+    const times = timesOf(canvas, seconds);
+    const says = (by, pictures) => {
+        if (canvas.dataset.scene !== address) return;
+        shown.set(canvas, { address, times, pictures });
+        canvas.dataset.drawn = times.map((time) => (canvas.dataset.times ? time : recipe.times[nearest(recipe.times, time)])).join(',');
+        canvas.dataset.drawnFrom = address;
+        canvas.dataset.drawnBy = by;
+        show(canvas);
+    };
+    const isSketched = !recipe.layers || navigator.connection?.saveData;
+    // At first, and for who saves data, a sketch that needs nothing more.
+    if (isSketched || shown.get(canvas)?.address !== address) {
+        const sketch = sketchOf(address, recipe);
+        says('sketch', times.map((time) => ({ plain: pictureOf(sketch.pixels(time, night())) })));
+    }
+    if (isSketched) {
+        return;
+    }
+    try {
+        const pictures = [];
+        for (const time of times) {
+            const drawn = await studioOf(canvas).draw({ address, recipe, seconds: time, night: night(), view: seen(canvas), quick });
+            pictures.push({ ...drawn, plain: pictureOf(drawn) });
         }
-    });
-    canvas.dataset.drawn = times.join(',');
+        says('layers', pictures);
+    } catch {
+        // Without its layers the sketch stays.
+    }
+}
+
+function show(canvas, isMarked = false) {
+    const { pictures } = shown.get(canvas);
+    compose(canvas, pictures.map((picture) => {
+        if (!isMarked || !picture.data) return picture.plain;
+        return (picture.marked ??= pictureOf({ ...picture, data: hatched(picture.data, picture.width) }));
+    }));
+    tell(canvas, pictures[0].clipped);
+}
+
+const share = (part) => (part < 0.0005 ? 'none' : part < 0.1 ? `${(100 * part).toFixed(1)} %` : `${Math.round(100 * part)} %`);
+
+/** How much of the frame is clipped, at the brightness that it has and at those a photographer would turn to. */
+function tell(canvas, clipped) {
+    const told = document.querySelector('[data-clipped]');
+    if (!told || !clipped || canvas !== document.querySelector('canvas[data-scene]')) {
+        return;
+    }
+    const bias = seen(canvas).bias;
+    const [low, third, none, over] = clipped.map(share);
+    const now = BIASES.findIndex((at) => Math.abs(at - bias) < 0.01);
+    told.textContent = `White clips: ${none} of the frame as metered, ${third} at −1/3, ${low} at −2/3, ${over} at +1/3.`;
+    told.dataset.clipped = String(clipped[now] ?? '');
+}
+
+export function canvases() {
+    return [...document.querySelectorAll('canvas[data-scene]')];
 }
 
 function drawAll() {
-    for (const canvas of document.querySelectorAll('canvas[data-scene]')) {
-        if (canvas.dataset.times) {
-            wipe(canvas);
-        } else {
-            draw(canvas);
-        }
-    }
+    showSeeing();
+    canvases().forEach((canvas) => draw(canvas));
+}
+
+/** Shown again as they are: another part, another size, the wipe elsewhere. */
+export function showAgain() {
+    canvases().forEach((canvas) => shown.has(canvas) && show(canvas));
 }
 
 export function startPreview() {
+    startSeeing(drawAll);
     drawAll();
     document.addEventListener('htmx:afterSwap', drawAll);
     document.addEventListener('pour:aim', (event) => {
@@ -103,6 +196,12 @@ export function startPreview() {
             rest = setTimeout(() => draw(canvas), REST_MS);
         }
     });
-    document.addEventListener('input', (event) => event.target.id === 'wipe-at' && drawAll());
+    let isMarked = false;
+    setInterval(() => {
+        if (!blinks() && !isMarked) return;
+        // Who wants no movement sees it marked all the time.
+        isMarked = blinks() && (!isMarked || matchMedia('(prefers-reduced-motion: reduce)').matches);
+        canvases().forEach((canvas) => shown.has(canvas) && show(canvas, isMarked));
+    }, BLINK_MS);
     new MutationObserver(drawAll).observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
 }

@@ -1,9 +1,8 @@
-// Draws the recipe of a picture at any of its open times. It decides nothing: which waves there are, how much of each is left, how
-// far things streak and what contrast remains all come with the recipe. A picture holds only a few of the longest waves, so the drawn
-// sum is brought to the contrast that the recipe states.
-
-import { Falls, numbers } from './picture/falls.js';
-import { OpenWater } from './picture/open.js';
+// A sketch of a recipe that needs nothing but the recipe: shown at once, until the picture from layers is here, and to who saves data. It decides nothing: which waves there are, how
+// much of each is left, how far things streak and what contrast remains all come with the recipe. A picture holds only a few of the longest waves, so the drawn sum is
+// brought to the contrast that the recipe states.
+import { nearest } from './picture/nearest.js';
+import { numbers } from './picture/numbers.js';
 
 const HORIZON = { surf: 0.28, sea: 0.36, lake: 0.42, shore: 0.2, fall: 0, cascade: 0, weir: 0.24, river: 0.16 };
 const SUBJECT = 0.72;
@@ -27,69 +26,7 @@ const PALETTES = {
     night: { deep: [14, 2, 1], foam: [205, 58, 48], skyLow: [56, 13, 10], skyHigh: [20, 4, 3], cloud: [150, 40, 32], rock: [5, 1, 1], wet: [24, 6, 4] },
 };
 
-/** The baked layers of a stage, where a picture shows it; each is fetched once for a page. */
-const fetched = new Map();
-function layersOf(addresses) {
-    const key = JSON.stringify(addresses);
-    if (!fetched.has(key)) {
-        const read = async (address) => {
-            const image = new Image();
-            image.src = address;
-            await image.decode();
-            const canvas = Object.assign(document.createElement('canvas'), { width: image.naturalWidth, height: image.naturalHeight });
-            const context = canvas.getContext('2d', { willReadFrequently: true });
-            context.drawImage(image, 0, 0);
-            return context.getImageData(0, 0, canvas.width, canvas.height);
-        };
-        fetched.set(key, Promise.all(Object.entries(addresses).map(async ([name, address]) => [name, await read(address)])).then((read) => {
-            const layers = Object.fromEntries(read.map(([name, { data }]) => [name, data]));
-            return { ...layers, width: read[0][1].width, height: read[0][1].height };
-        }));
-        fetched.get(key).catch(() => fetched.delete(key));
-    }
-    return fetched.get(key);
-}
-
-/** A picture from layers, as a scene: cut to the shape of the frame from the middle. */
-class LayeredScene {
-    constructor(recipe, layers) {
-        this.recipe = recipe;
-        const aspect = layers.width / layers.height;
-        this.layered = layers.path ? new Falls(recipe, layers) : new OpenWater(recipe, layers, new Scene({ ...recipe, aspect }, layers.width));
-        this.width = Math.round(recipe.aspect < aspect ? layers.height * recipe.aspect : layers.width);
-        this.height = Math.round(recipe.aspect < aspect ? layers.height : layers.width / recipe.aspect);
-        [this.left, this.top] = [Math.floor((layers.width - this.width) / 2), Math.floor((layers.height - this.height) / 2)];
-    }
-
-    place(seconds) {
-        return nearest(this.recipe.times, seconds);
-    }
-
-    pixels(seconds, night, quick = false) {
-        const whole = this.layered.pixels(this.place(seconds), night, null, quick);
-        const image = new ImageData(this.width, this.height);
-        for (let y = 0; y < this.height; y += 1) {
-            const from = 4 * ((y + this.top) * this.layered.width + this.left);
-            image.data.set(whole.subarray(from, from + 4 * this.width), 4 * y * this.width);
-        }
-        return image;
-    }
-}
-
-function nearest(times, seconds) {
-    let best = 0;
-    for (let i = 1; i < times.length; i += 1) {
-        if (Math.abs(Math.log(times[i] / seconds)) < Math.abs(Math.log(times[best] / seconds))) best = i;
-    }
-    return best;
-}
-
 export class Scene {
-    /** The scene of a recipe; with its layers where its stage has some. */
-    static async of(recipe, width) {
-        return recipe.layers ? new LayeredScene(recipe, await layersOf(recipe.layers)) : new Scene(recipe, width);
-    }
-
     constructor(recipe, width) {
         this.recipe = recipe;
         this.width = width;
@@ -271,21 +208,6 @@ export class Scene {
             for (let x = 0; x < length; x += 1) sum[x + 1] = sum[x] + (still ? 0.35 : Math.max(0, Math.min(1, (row[x] - 0.4) * 4.2)));
             return sum;
         });
-    }
-
-    /** About which mean, and by how much at the most, what moves is spread in waterAt. */
-    scale() {
-        return { mean: MEAN[this.kind], gain: GAIN[this.kind] };
-    }
-
-    /** How much of a place of the sky clouds have covered; null without clouds. */
-    covers(place) {
-        const { cloudSums, recipe: { clouds }, width } = this;
-        if (!cloudSums || clouds === null) {
-            return null;
-        }
-        const streak = Math.max(1, Math.min(2 * width - 2, Math.round(clouds.streak[place] * width)));
-        return (x, y) => (cloudSums[y][x + streak] - cloudSums[y][x]) / streak;
     }
 
     waterAt(place) {

@@ -30,6 +30,11 @@ final readonly class Bench
     /** Ways shown; more would not be read. */
     private const WAYS = 5;
 
+    private const SIDE_BY_SIDE = 4;
+
+    /** A filter of fewer stops is not put on for a longer time. Judgement. */
+    private const TAKES_TIME = 2.0;
+
     /** Longer frames are not offered on the strip. Judgement: an hour. */
     private const STRIP_TO_S = 3600.0;
 
@@ -170,6 +175,27 @@ final readonly class Bench
     public function cautions(): array
     {
         return Cautions::for($this->moving->kind);
+    }
+
+    /** How its pictures may be seen, through the glass that is picked. */
+    public function seeing(): Seeing
+    {
+        return Seeing::of($this->moving->kind->stage(), $this->picked?->filters);
+    }
+
+    /** @return list<string> the single filters of the strip whose times one would set side by side, four at the most, from light to dark */
+    public function sideBySide(): array
+    {
+        $single = array_values(array_filter(
+            $this->marks(),
+            static fn (StripMark $m): bool => $m->filters->count() === 1 && $m->wall === null && $m->stops->value >= self::TAKES_TIME,
+        ));
+        $last = count($single) - 1;
+        $places = $last < self::SIDE_BY_SIDE ? array_keys($single) : array_map(
+            static fn (int $i): int => (int) round($i * $last / (self::SIDE_BY_SIDE - 1)), range(0, self::SIDE_BY_SIDE - 1),
+        );
+
+        return array_map(static fn (int $place): string => $single[$place]->filters->label(), $places);
     }
 
     /** What is said of it beside the ways. */

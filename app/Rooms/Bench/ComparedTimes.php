@@ -10,12 +10,12 @@ use GentlePour\InvalidValue;
 use Illuminate\Support\MessageBag;
 
 /**
- * The open times that are set side by side: written as times, or as stops of filter on the base reading; a stop either side of the target
- * at first.
+ * The open times that are set side by side: written as times, as stops of filter on the base reading, or by the name of the glass; a stop
+ * either side of the target at first.
  */
 final readonly class ComparedTimes
 {
-    /** @param  non-empty-list<ShutterTime>  $times */
+    /** @param  non-empty-list<ComparedTime>  $times */
     private function __construct(
         public array $times,
         public MessageBag $problems,
@@ -32,20 +32,33 @@ final readonly class ComparedTimes
                 continue;
             }
             try {
-                $times[] = self::read($text, $bench->reading->exposure->shutter);
+                $times[] = self::read($text, $bench);
             } catch (InvalidValue $e) {
                 $problems->add('t.'.$i, $e->getMessage());
             }
         }
         $best = $bench->window->best;
 
-        return new self($times !== [] ? $times : [$best->plus(Stops::of(-1)), $best->plus(Stops::of(1))], $problems);
+        $around = [new ComparedTime($best->plus(Stops::of(-1))), new ComparedTime($best->plus(Stops::of(1)))];
+
+        return new self($times !== [] ? $times : $around, $problems);
     }
 
-    private static function read(string $text, ShutterTime $base): ShutterTime
+    private static function read(string $text, Bench $bench): ComparedTime
     {
-        return preg_match('/^(\d+(?:\.\d+)?)\s*stops?$/i', $text, $m) === 1
-            ? $base->plus(Stops::of((float) $m[1]))
-            : ShutterTime::parse($text);
+        if (preg_match('/^(\d+(?:\.\d+)?)\s*stops?$/i', $text, $m) === 1) {
+            return new ComparedTime($bench->reading->exposure->shutter->plus(Stops::of((float) $m[1])));
+        }
+        try {
+            return new ComparedTime(ShutterTime::parse($text));
+        } catch (InvalidValue $e) {
+            foreach ($bench->strip as $mark) {
+                if (mb_strtolower($mark->filters->label()) === mb_strtolower($text)) {
+                    return new ComparedTime($mark->shutter, $mark->filters);
+                }
+            }
+
+            throw $e;
+        }
     }
 }

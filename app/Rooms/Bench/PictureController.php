@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Rooms\Bench;
 
-use GentlePour\Exposure\ShutterTime;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -33,12 +32,7 @@ final class PictureController
             'wipe' => $request->wipes(),
             'scene' => $bench->form->pictureQuery(),
             'recipe' => PictureRecipe::of($bench->moving),
-            'shown' => array_map(static fn (ShutterTime $t): array => [
-                'seconds' => $t->seconds,
-                'label' => $t->label(),
-                'look' => $bench->moving->bands->at($t->seconds)->look->value,
-                'kept' => $bench->moving->water->textureKept($t->seconds),
-            ], $compared->times),
+            'shown' => array_map(static fn (ComparedTime $t): array => $t->shownOn($bench), $compared->times),
         ]);
     }
 }

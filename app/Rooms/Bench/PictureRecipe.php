@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms\Bench;
 
-use App\Devices\StagePicture;
+use App\Devices\Picture\StageLayers;
 use App\Drawing\StopAxis;
 use App\Household\Built;
 use GentlePour\Motion\Stage;
@@ -22,7 +22,7 @@ final class PictureRecipe
         $built = new Built;
 
         return array_map(
-            static fn (string $file): string => $built->url("stage-{$stage->value}-{$file}"), StagePicture::files($stage),
+            static fn (string $file): string => $built->url('stage-'.$file), StageLayers::files($stage),
         );
     }
 
@@ -33,6 +33,6 @@ final class PictureRecipe
         $times = array_map(static fn (int $third): float => 2 ** ($third / 3), $thirds);
 
         return Scene::recipe($moving->kind, $moving->water, $moving->framing, $moving->clouds, $times)
-            + ['layers' => self::layers($moving->kind->stage())];
+            + ['layers' => self::layers($moving->kind->stage()), 'geometry' => StageLayers::geometry($moving->kind->stage())];
     }
 }

@@ -1,6 +1,8 @@
 import '../base.js';
-import { startPreview } from '../preview.js';
+import { showAgain, startPreview } from '../preview.js';
+import { startZoom } from '../zoom.js';
 
 startPreview();
+startZoom(showAgain);
 
 export { Scene } from '../scene.js'; // for whoever measures it

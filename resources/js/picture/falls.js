@@ -1,5 +1,7 @@
 // Draws falling and running water from the baked layers of its stage and the recipe of the core. What does not move stays: rock, where water lies thick or thin, the spray.
-// What moves is averaged over the open time along its own path; how much of its drawing is left, the recipe says. App\Devices\StagePicture does the same in PHP.
+// What moves is averaged over the open time along its own path; how much of its drawing is left, the recipe says. App\Devices\FallPicture does the same in PHP.
+import { Developed, PLAIN } from './developed.js';
+import { STEPS, clamp, heldWhite, mix, numbers, standardised, strandsOf } from './numbers.js';
 
 /** Running sums of noise along each strand are so long; a path in the layers is at most LONGEST px of their width. */
 const RUN_PX = 4096;
@@ -9,23 +11,22 @@ const LAYER_PX = 720;
 const THICK = 3.1;
 /** Thinner than this it is only wet rock. */
 const SEEN = 0.02;
+/** How much of the rock's form white water hides. */
+const VEILED = 0.65;
 /** The share of the channel's width over which strands are counted. */
 const CHANNEL = 0.4;
 
-const mix = (a, b, t) => a + (b - a) * t;
-
-/** The same numbers every time, on every machine. */
-export function numbers(seed) {
-    let state = seed >>> 0;
-    return () => {
-        state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-        return state / 4294967296;
-    };
-}
+/** Colours of thin water and of thick, and of spray, as the light's foam is of white. */
+const WATER = [[96, 236, 214], [112, 241, 221], [122, 243, 223]];
+/** Of the pool's colour: how deep it is, how much of what is above it it mirrors, and how much of that a polariser leaves. */
+const POOL = [[18, 0.3], [27, 0.32], [29, 0.34]];
+const POLARISED = 0.35;
+/** The gloss of wet rock, and what a polariser leaves of it. */
+const GLOSS = [0.09, 0.015];
 
 export class Falls {
     /** @param {{rock: Uint8ClampedArray, water: Uint8ClampedArray, path: Uint8ClampedArray, width: number, height: number}} layers four bytes a pixel */
-    constructor(recipe, layers) {
+    constructor(recipe, layers, view = PLAIN) {
         Object.assign(this, { recipe, layers, width: layers.width, height: layers.height });
         const count = layers.width * layers.height;
         const { water, path } = layers;
@@ -47,7 +48,7 @@ export class Falls {
         this.coarse = this.wet.filter((i) => i % layers.width % 2 === 0 && Math.floor(i / layers.width) % 2 === 0);
         this.spread = this.white.map((white) => Math.sqrt(white * (1 - white)));
         this.layNoise();
-        this.layGround();
+        this.see(view);
         this.whole = this.rms(this.moving(0), 1);
     }
 
@@ -56,42 +57,40 @@ export class Falls {
         const grain = Math.max(1.6, this.recipe.water.feature * LAYER_PX);
         const next = numbers(2024);
         this.textures = [[grain, 1], [Math.max(1, grain / 3), 0.6]].map(([size, weight]) => {
-            const keep = Math.exp(-1 / size);
-            const fresh = Math.sqrt(1 - keep * keep);
             // As far apart across as a grain is long.
             const strands = Math.max(8, Math.round((CHANNEL * LAYER_PX) / (0.62 * size)));
-            const sums = Array.from({ length: strands + 1 }, () => {
-                const sum = new Float64Array(RUN_PX + LONGEST + 2);
-                let value = 0;
-                for (let warm = 0; warm < 4 * size; warm += 1) value = keep * value + fresh * (next() + next() + next() - 1.5) * 2;
-                for (let i = 1; i < sum.length; i += 1) {
-                    value = keep * value + fresh * (next() + next() + next() - 1.5) * 2;
-                    sum[i] = sum[i - 1] + value;
-                }
-                return sum;
-            });
+            const sums = strandsOf(size, strands + 1, RUN_PX + LONGEST + 2, next);
             return { weight, strands, sums };
         });
     }
 
-    /** What lies under the water and beside it, and the shade that it gives the water's form. */
-    layGround() {
-        const { layers: { rock, water }, width, height } = this;
+    /** The light and the polariser it is seen in: what lies under the water and beside it, and the shade that it gives the water's form. */
+    see(view) {
+        this.view = { ...PLAIN, ...view };
+        this.light = this.recipe.lights[this.view.light] ?? this.recipe.lights.day;
+        const key = `${this.view.light} ${this.view.polariser}`;
+        if (key === this.seenIn) return;
+        this.seenIn = key;
+        const { layers: { rock, water }, width, height, light, view: { polariser } } = this;
         this.ground = new Float32Array(3 * width * height);
         this.form = new Float32Array(width * height);
+        this.tint = light.foam.map((c, k) => c / [240, 243, 244][k]);
         for (let i = 0; i < width * height; i += 1) {
             const bits = water[4 * i + 2];
-            const dark = 1 - 0.45 * ((bits & 7) / 7);
+            const wet = (bits & 7) / 7;
             const lit = Math.min(1, (0.3 * rock[4 * i] + 0.59 * rock[4 * i + 1] + 0.11 * rock[4 * i + 2]) / 120);
+            // A low light comes in from above where the place is light already.
+            const factors = light.ambient.map((ambient, c) => ambient + light.key[c] * 0.5 * lit * lit);
+            const gloss = wet * GLOSS[polariser ? 1 : 0] * lit;
             this.form[i] = 0.7 + 0.3 * lit;
-            let colour = [rock[4 * i] * dark, rock[4 * i + 1] * dark, rock[4 * i + 2] * dark * 1.04];
-            if (bits & 8) {
-                // The pool holds the rock and the sky above it, upside down and dim.
-                const up = Math.max(0, Math.round(this.shore - ((Math.floor(i / width) - this.shore) * this.shore) / (height - this.shore)));
-                colour = [[18, 0.3], [27, 0.32], [29, 0.34]].map(([deep, mirror], c) => deep + mirror * rock[4 * (up * width + (i % width)) + c]);
-                this.form[i] = 0.95;
+            // The pool holds the rock and the sky above it, upside down and dim.
+            const up = bits & 8 ? Math.max(0, Math.round(this.shore - ((Math.floor(i / width) - this.shore) * this.shore) / (height - this.shore))) : 0;
+            if (bits & 8) this.form[i] = 0.95;
+            for (let c = 0; c < 3; c += 1) {
+                const dry = rock[4 * i + c] * (1 - 0.45 * wet) * (c === 2 ? 1.04 : 1);
+                const of = bits & 8 ? POOL[c][0] + POOL[c][1] * (polariser ? POLARISED : 1) * rock[4 * (up * width + (i % width)) + c] : dry + gloss * (200 - dry);
+                this.ground[3 * i + c] = of * factors[c];
             }
-            this.ground.set(colour, 3 * i);
         }
     }
 
@@ -104,7 +103,6 @@ export class Falls {
             const [a, b] = [Math.floor(from), Math.floor(from + streak)];
             return (sum[b] + (from + streak - b) * (sum[b + 1] - sum[b]) - sum[a] - (from - a) * (sum[a + 1] - sum[a])) / streak;
         };
-        let [all, square] = [0, 0];
         for (const i of wet) {
             // What falls was further up before: the table is read against the way.
             const from = LONGEST - along[i];
@@ -116,22 +114,17 @@ export class Falls {
                 sum += weight * (mean(sums[low], from) * (1 - share) + mean(sums[low + 1], from) * share);
             }
             value[i] = sum;
-            all += sum;
-            square += sum * sum;
         }
-        all /= wet.length;
-        const spread = Math.sqrt(Math.max(1e-12, square / wet.length - all * all));
-        for (const i of wet) value[i] = (value[i] - all) / spread;
-        return value;
+        return standardised(value, wet);
     }
 
-    /** How far whiteness is from its steady part, where what moves counts by so much: it is never less than black or more than white. */
+    /** How far brightness is from its steady part, where what moves counts by so much: it is never less than black or more than white. */
     rms(value, gain, wet = this.wet) {
+        const held = heldWhite(gain, value, wet, shade);
         let square = 0;
         for (let n = 0; n < wet.length; n += 4) {
             const i = wet[n];
-            const w = this.white[i] + gain * this.spread[i] * value[i];
-            square += ((w < 0 ? 0 : w > 1 ? 1 : w) - this.white[i]) ** 2;
+            square += (shade(clamp(this.white[i] + held[Math.round(STEPS * this.white[i])] + gain * this.spread[i] * value[i])) - shade(this.white[i])) ** 2;
         }
         return Math.sqrt(square / Math.ceil(wet.length / 4));
     }
@@ -149,45 +142,54 @@ export class Falls {
 
     /** @param {number|null} moves how much what moves counts; by itself as the recipe says @param {boolean} quick at reduced detail */
     pixels(place, night, moves = null, quick = false) {
-        const { layers: { water }, ground, form, white, spread, width, height } = this;
+        const { layers: { water }, ground, form, tint, white, spread, width, height } = this;
         const wet = quick ? this.coarse : this.wet;
         const value = this.moving(place, wet);
         const gain = moves ?? this.gain(place, value, wet);
-        const data = new Uint8ClampedArray(4 * width * height);
-        const shade = (i, w) => {
+        const held = heldWhite(gain, value, wet, shade);
+        const developed = new Developed(new Uint8ClampedArray(4 * width * height), width, height, this.view, night);
+        this.developed = developed;
+        const colour = [0, 0, 0];
+        const put = (i, w) => {
             // Thin water is blue and grey, thick is white and keeps its form.
             const pale = w * w * (3 - 2 * w);
             const cover = 1 - (1 - w) ** 1.25;
+            // What is thick hides the form of what lies under it.
+            const own = form[i] + VEILED * pale * (1 - form[i]);
             const mist = 0.85 * ((water[4 * i + 2] >> 4) / 15);
-            let [r, g, b] = [[96, 236, 214], [112, 241, 221], [122, 243, 223]].map(([thin, thick, spray], c) => {
-                const lit = mix(ground[3 * i + c], mix(thin, thick, pale) * form[i], cover);
-                return mix(lit, spray, mist);
-            });
-            if (night) {
-                const grey = 0.3 * r + 0.59 * g + 0.11 * b;
-                [r, g, b] = [grey * 0.82, grey * 0.22, grey * 0.18];
+            for (let c = 0; c < 3; c += 1) {
+                const [thin, thick, spray] = WATER[c];
+                const lit = mix(ground[3 * i + c], mix(thin, thick, pale) * own * tint[c], cover);
+                colour[c] = mix(lit, spray * tint[c], mist);
             }
-            [data[4 * i], data[4 * i + 1], data[4 * i + 2]] = [r, g, b];
+            developed.put(i, colour[0], colour[1], colour[2]);
         };
-        const still = (this.still ??= {})[night];
-        if (still) {
-            data.set(still);
-        } else {
-            for (let i = 0; i < width * height; i += 1) {
-                shade(i, 0);
-                data[4 * i + 3] = 255;
+        let next = 0;
+        for (let y = 0; y < height; y += 1) {
+            developed.row(y);
+            for (let i = y * width, end = i + width; i < end; i += 1) {
+                if (wet[next] === i) {
+                    next += 1;
+                    put(i, clamp(white[i] + held[Math.round(STEPS * white[i])] + gain * spread[i] * value[i]));
+                } else if (!quick || white[i] <= SEEN) {
+                    put(i, 0);
+                }
             }
-            this.still[night] = data.slice();
         }
-        for (const i of wet) {
-            const w = white[i] + gain * spread[i] * value[i];
-            shade(i, w < 0 ? 0 : w > 1 ? 1 : w);
-            if (quick) {
+        const { data } = developed;
+        if (quick) {
+            for (const i of wet) {
                 for (const to of [i + 1, i + width, i + width + 1]) {
-                    white[to] > SEEN && data.copyWithin(4 * to, 4 * i, 4 * i + 3);
+                    white[to] > SEEN && data.copyWithin(4 * to, 4 * i, 4 * i + 4);
                 }
             }
         }
         return data;
     }
+}
+
+/** How bright so much white is over dark rock, against all of it. */
+function shade(white) {
+    const pale = white * white * (3 - 2 * white);
+    return (1 - (1 - white) ** 1.25) * (0.45 + 0.55 * pale);
 }

@@ -11,4 +11,5 @@
             <span><b>{{ $mark->shutterLabel() }}</b> <small>{{ $label }}</small> <small>{{ $mark->wall ? $mark->wall->why : $bench->lookAt($mark) }}</small></span></label>
     @endforeach
 </fieldset>
+@if (count($bench->sideBySide()) > 1)<p class="strip-compare"><a href="{{ route('compare', ['t' => $bench->sideBySide()]) }}">See {{ collect($bench->sideBySide())->join(', ', ' and ') }} side by side</a></p>@endif
 @foreach ($says->unusable() as $why)<p class="warn unusable">{{ $why }} <a href="{{ route('kit') }}">Kit</a></p>@endforeach

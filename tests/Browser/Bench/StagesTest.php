@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
-// Falling water is drawn from baked layers and the recipe of the core: in the page and in PHP alike, with a steady part that no time changes.
+// Every water is drawn from baked layers and the recipe of the core: in the page and in PHP alike, with a steady part that no time changes.
 
-const FALLING = [
+const STAGES = [
+    'sea' => '/scene?kind=swell&period=8&height=1.2&distance=12&sky=wind&cloud_speed=12&cloud_base=1000&cloud_elevation=20&cloud_across=towards',
+    'surf' => '/scene?kind=surf&period=8&height=1.2&distance=12', 'lake' => '/scene?kind=lake&period=1.5&height=0.05&distance=8',
+    'shore' => '/scene?kind=backwash&measure=speed&speed=1.6&distance=6', 'river' => '/scene?kind=rapid&measure=speed&speed=2.5&distance=8',
     'fall' => '/scene?kind=plunge&measure=drop&drop=9&distance=16', 'cascade' => '/scene?kind=cascade&measure=speed&speed=4&distance=8',
     'weir' => '/scene?kind=weir&measure=speed&speed=4&distance=14',
 ];
@@ -16,9 +19,9 @@ function drawnInThePage(object $person, string $scene, float ...$times): array
 
     return $person->browserScript(sprintf(<<<'JS'
         const done = arguments[arguments.length - 1];
-        const { Scene } = await import(document.querySelector('script[src*=compare]').src);
+        const { LayeredScene } = await import(document.querySelector('canvas').dataset.drawer);
         const recipe = await (await fetch('%s', { headers: { Accept: 'application/json' } })).json();
-        const { layered: falls } = await Scene.of(recipe, 600);
+        const { layered: falls } = await LayeredScene.of(recipe);
         const drawn = %s.map((seconds) => {
             const place = recipe.times.reduce((best, time, i) => (Math.abs(Math.log(time / seconds)) < Math.abs(Math.log(recipe.times[best] / seconds)) ? i : best), 0);
             const data = falls.pixels(place, false);
@@ -45,27 +48,32 @@ it('draws the same in the page and in PHP: brightness within 3 %, contrast withi
     foreach ($page as $i => $one) {
         expect($php[$i]['mean'])->toBeWithinShare($one['mean'], 0.03)->and($php[$i]['spread'])->toBeWithinShare($one['spread'], 0.10);
     }
-})->with(FALLING);
+})->with(STAGES);
 
 it('keeps its steady part at every time: what is white on the mean is as white at a moment as after half a minute', function (string $scene): void {
     $drawn = drawnInThePage($this, $scene, 0.004, 0.1, 1.0, 30.0)['drawn'];
     foreach ($drawn as $one) {
         expect($one['water'])->toBeWithinShare($drawn[3]['water'], 0.08);
     }
-})->with(FALLING);
+})->with(STAGES);
 
-it('fetches the layers of a stage only where a picture shows it', function (): void {
-    $fetched = fn (): array => array_values(array_filter((array) $this->script('return performance.getEntriesByType("resource").map((e) => e.name)'), static fn (string $name): bool => str_contains($name, 'stage-')));
+it('brings what draws only where a picture shows, and the layers of its stage once, a few hundred kB', function (): void {
     $this->visit('/kit');
-    expect($fetched())->toBe([]);
+    expect($this->script('return document.querySelector("[data-drawer]")'))->toBeNull();
+    // As the worker does, but where the page can count it.
+    $fetched = fn (string $scene): mixed => $this->browserScript(<<<JS
+        const done = arguments[arguments.length - 1];
+        const { LayeredScene } = await import(document.querySelector('canvas').dataset.drawer);
+        await LayeredScene.of(await (await fetch('{$scene}', { headers: { Accept: 'application/json' } })).json());
+        const entries = performance.getEntriesByType('resource').filter((e) => e.name.includes('/build/stage-') && e.initiatorType === 'fetch');
+        done({ names: [...new Set(entries.map((e) => e.name.split('/build/')[1]))], fetched: entries.reduce((sum, e) => sum + e.transferSize, 0), weight: entries.reduce((sum, e) => sum + e.encodedBodySize, 0) });
+        JS);
     $this->visit('/bench?kind=plunge&measure=drop&drop=9&distance=16&look=silk&look_was=silk&target=')->find('canvas[data-drawn-by=layers]');
-    expect($fetched())->toHaveCount(3)->each->toContain('stage-fall-');
-    // A few hundred kB, once: the next page has them already.
-    $weight = 'return performance.getEntriesByType("resource").filter((e) => e.name.includes("stage-")).reduce((sum, e) => sum + e.transferSize, 0)';
-    expect((int) $this->script($weight))->toBeLessThan(400_000);
-    $this->visit('/compare')->find('canvas[data-drawn]');
-    $this->visit('/bench?kind=plunge&measure=drop&drop=11&distance=20&look=silk&look_was=silk&target=')->find('canvas[data-drawn-by=layers]');
-    expect((int) $this->script($weight))->toBeLessThan(2000);
+    expect($fetched(STAGES['fall'])['names'])->toHaveCount(3)->each->toContain('stage-fall-');
+    $this->visit('/compare')->find('canvas[data-drawn-by=layers]');
+    // The worker has fetched those of the fall: they come from the browser's own store.
+    expect($fetched(STAGES['fall'])['fetched'])->toBeLessThan(2000);
+    expect($fetched(STAGES['sea'])['weight'])->toBeGreaterThan(100_000)->toBeLessThan(800_000);
 });
 
 it('leaves it at a sketch for who saves data', function (): void {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 // Draws a recipe from standard input at some times in PHP, in a process of its own, and prints mean and spread of its brightness, in the whole and where water is seen.
 // php stage-picture.php SECONDS...
 
-use App\Devices\StagePicture;
+use App\Devices\Picture\StagePicture;
 
 require dirname(__DIR__, 3).'/vendor/autoload.php';
 

@@ -79,30 +79,22 @@ it('draws water whose contrast, read back from the pixels, is the core’s withi
     $this->visit('/compare')->find('canvas');
     $found = $this->browser->executeAsyncScript(<<<'JS'
         const done = arguments[arguments.length - 1];
-        const { Scene } = await import(document.querySelector('script[src*=compare]').src);
+        const { LayeredScene } = await import(document.querySelector('canvas').dataset.drawer);
         const recipe = await (await fetch(arguments[0], { headers: { Accept: 'application/json' } })).json();
-        const scene = await Scene.of(recipe, 600);
-        // Where a stage has a steady part, what moves is what differs from it.
-        const { layered: falls } = scene;
-        const steady = falls ? falls.pixels(0, false, 0) : null;
-        const canvas = document.createElement('canvas');
-        canvas.width = scene.width; canvas.height = scene.height;
-        const context = canvas.getContext('2d', { willReadFrequently: true });
+        const scene = await LayeredScene.of(recipe);
+        // What moves is what differs from the steady part.
+        const { layered } = scene;
+        const steady = layered.pixels(0, false, 0);
         const contrast = (place) => {
-            let data = falls?.pixels(place, false);
-            if (!data) {
-                context.putImageData(scene.pixels(recipe.times[place], false), 0, 0);
-                data = context.getImageData(0, 0, scene.width, scene.height).data;
-            }
-            const { wet } = falls ?? scene;
+            const data = layered.pixels(place, false);
             const at = (of, i) => 0.2126 * of[4 * i] + 0.7152 * of[4 * i + 1] + 0.0722 * of[4 * i + 2];
             let sum = 0, square = 0;
-            for (const i of wet) {
-                const grey = at(data, i) - (steady ? at(steady, i) : 0);
+            for (const i of layered.wet) {
+                const grey = at(data, i) - at(steady, i);
                 sum += grey; square += grey * grey;
             }
-            const mean = sum / wet.length;
-            return Math.sqrt(square / wet.length - mean * mean);
+            const mean = sum / layered.wet.length;
+            return Math.sqrt(square / layered.wet.length - mean * mean);
         };
         const held = contrast(0);
         // Every second place of the rule, as far as there is something to see.
@@ -123,7 +115,10 @@ it('draws water whose contrast, read back from the pixels, is the core’s withi
     'swell' => '/scene?kind=swell&period=8&distance=12',
     'swell far off' => '/scene?kind=swell&period=11&distance=140&lens=3&focal=70',
     'ripples' => '/scene?kind=lake&period=1.5&distance=20',
+    'surf' => '/scene?kind=surf&period=8&height=1.2&distance=12',
     'cascade' => '/scene?kind=cascade&measure=speed&speed=4&distance=8',
+    'weir' => '/scene?kind=weir&measure=speed&speed=4&distance=14',
+    'rapid' => '/scene?kind=rapid&measure=speed&speed=2.5&distance=8',
     'plunging fall' => '/scene?kind=plunge&measure=drop&drop=11&distance=25',
     'backwash' => '/scene?kind=backwash&measure=speed&speed=1.6&distance=5',
 ]);

@@ -6,12 +6,15 @@ use GentlePour\Kit\Sensor;
 use GentlePour\Motion\Clouds;
 use GentlePour\Motion\Flow;
 use GentlePour\Motion\Framing;
+use GentlePour\Motion\Stage;
 use GentlePour\Motion\Texture;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Motion\WaterSpec;
 use GentlePour\Motion\Waves;
+use GentlePour\Scene\HourLight;
 use GentlePour\Scene\Scene;
 use GentlePour\Scene\Stroke;
+use GentlePour\Scene\Thing;
 
 it('gives the recipe of a sea: waves of true length, and of each time the share that is left', function (): void {
     $framing = new Framing(new Sensor(36, 24), 24, 12);
@@ -89,11 +92,16 @@ it('rounds its recipe to what a drawing can show, and names it whole', function 
         'frame_width_m' => round($widthM, 4),
         'distance_m' => 11.123456,
         'kept' => array_map(fn (float $t): float => round($water->textureKept($t), 4), $times),
+        'level' => ['sigma_m' => 0.0, 'kept' => array_map(fn (float $t): float => round($water->textureKept($t), 4), $times)],
         'water' => [
             'kind' => 'flow', 'along' => 'across', 'feature' => (float) sprintf('%.4g', 0.123 / $widthM),
             'streak' => array_map(fn (float $t): float => (float) sprintf('%.5g', 3.3333 * $t / $widthM), $times),
         ],
-        'clouds' => ['streak' => array_map(fn (float $t): float => (float) sprintf('%.4g', $t / 3 / 77), $times)],
+        'clouds' => ['across' => 1.0, 'streak' => array_map(fn (float $t): float => (float) sprintf('%.4g', $t / 3 / 77), $times)],
+        'things' => array_combine(['posts', 'pier', 'walker'], array_map(
+            fn (Thing $thing): array => $thing->in(Stage::River, $framing, 0.0, $times), [Thing::Posts, Thing::Pier, Thing::Walker],
+        )),
+        'lights' => array_combine(['day', 'golden', 'blue', 'moon'], array_map(fn (HourLight $light): array => $light->colours(), HourLight::cases())),
     ])->and($recipe['water']['feature'])->toBeFloat();
 });
 
