@@ -1,7 +1,7 @@
 // What may stand or move in a picture of open water: posts, a pier, a boat at anchor, somebody who walks. Drawn as outlines with a light from the left, and how opaque they are.
-import { clamp, fractal, picture } from './noise.mjs';
+import { clamp, fractal, hash, picture } from './noise.mjs';
 
-const [WIDE, TALL] = [420, 310];
+const [WIDE, TALL] = [420, 450];
 /** The posts bring their reflections, since each stands at another depth: so plain at their foot. */
 const MIRRORED = 0.5;
 const FINE = 4;
@@ -37,6 +37,15 @@ function outlines() {
     all.push({ shape: [[276, 36], [312, 36], [316, 62], [272, 63]], colour: [176, 172, 164], round: [270, 50] });
     all.push({ shape: box(281, 42, 10, 9), colour: dark, round: [200, 300] }, { shape: box(296, 42, 11, 9), colour: dark, round: [200, 300] });
     all.push({ shape: box(322, 4, 2.4, 58), colour: dark, round: [320, 6] });
+    // A tuft of marram: blades from one ground, each bent its own way.
+    for (let k = 0; k < 150; k += 1) {
+        const [root, height, bend] = [8 + 250 * hash(k, 1, 5) ** 1.2, (50 + 80 * hash(k, 2, 5)) * (1 - 0.5 * hash(k, 1, 5) ** 1.2), 60 * (hash(k, 3, 5) - 0.25)];
+        const at = (t) => root + bend * t ** 2;
+        const steps = [0, 0.2, 0.4, 0.6, 0.8, 1];
+        const half = (t) => 1.9 * (1 - t) + 0.2;
+        const shape = [...steps.map((t) => [at(t) - half(t), 448 - height * t]), ...steps.toReversed().map((t) => [at(t) + half(t), 448 - height * t])];
+        all.push({ shape, colour: [[92, 96, 54], [120, 112, 68], [70, 78, 44]][k % 3], round: [root - 20, 60] });
+    }
     // Somebody in a long coat, in the middle of a step.
     all.push({ shape: [[396, 60], [402, 60], [404, 98], [408, 99], [408, 100], [401, 100]], colour: dark, round: [390, 24] });
     all.push({ shape: [[400, 58], [407, 58], [398, 80], [393, 100], [388, 100], [394, 78]], colour: dark, round: [386, 24] });

@@ -23,10 +23,12 @@ final class Scene
 
     /**
      * @param  list<float>  $times  open times in seconds, ascending
+     * @param  float|null  $windMS  at the tripod; a breeze where it is not known
      * @return array<string, mixed>
      */
-    public static function recipe(WaterKind $kind, MovingWater $water, Framing $framing, ?Clouds $clouds, array $times): array
-    {
+    public static function recipe(
+        WaterKind $kind, MovingWater $water, Framing $framing, ?Clouds $clouds, array $times, ?float $windMS = null,
+    ): array {
         $sensor = $framing->sensor;
         $widthM = $framing->widthM();
 
@@ -45,7 +47,7 @@ final class Scene
                 'across' => $clouds->across,
                 'streak' => array_map(static fn (float $t): float => (float) sprintf('%.4g', $clouds->streakShare($t)), $times),
             ],
-            'things' => self::things($kind, $water, $framing, $times),
+            'things' => self::things($kind, $water, $framing, $times, $windMS),
             'lights' => array_combine(
                 array_column(HourLight::cases(), 'value'), array_map(static fn (HourLight $l): array => $l->colours(), HourLight::cases()),
             ),
@@ -85,11 +87,11 @@ final class Scene
      * @param  list<float>  $times
      * @return array<string, array<string, mixed>> by name; none where the stage has no place for any
      */
-    private static function things(WaterKind $kind, MovingWater $water, Framing $framing, array $times): array
+    private static function things(WaterKind $kind, MovingWater $water, Framing $framing, array $times, ?float $windMS): array
     {
         $things = [];
         foreach (Thing::on($kind->stage()) as $thing) {
-            $things[$thing->value] = $thing->in($kind->stage(), $framing, self::sigmaM($water), $times);
+            $things[$thing->value] = $thing->in($kind->stage(), $framing, self::sigmaM($water), $times, $windMS);
         }
 
         return $things;

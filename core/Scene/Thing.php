@@ -8,8 +8,8 @@ use GentlePour\Motion\Framing;
 use GentlePour\Motion\Stage;
 
 /**
- * What may stand or move in a picture of open water: what keeps still stays, what walks on is gone, what swings and heaves smears. They
- * stand about two and a half times as far away as the water that is judged. Speeds and sizes are judgement.
+ * What may stand or move in a picture of open water: what keeps still stays, what walks on is gone, what swings, heaves and bends smears.
+ * They stand about two and a half times as far away as the water that is judged, grass half as far. Speeds and sizes are judgement.
  */
 enum Thing: string
 {
@@ -17,6 +17,7 @@ enum Thing: string
     case Pier = 'pier';
     case Boat = 'boat';
     case Walker = 'walker';
+    case Grass = 'grass';
 
     private const NEARNESS = 0.4;
 
@@ -27,6 +28,15 @@ enum Thing: string
 
     private const SWINGS_M = 1.2;
 
+    /** How far the tips of grass go to and fro for each m/s of wind, in m, and in what time; in a breeze where the wind is not known. */
+    private const BENDS_M = 0.012;
+
+    private const BENDS_S = 0.6;
+
+    private const BREEZE_MS = 4.0;
+
+    private const GRASS_NEARNESS = 2.0;
+
     public function words(): string
     {
         return match ($this) {
@@ -34,6 +44,7 @@ enum Thing: string
             self::Pier => 'a pier',
             self::Boat => 'a boat at anchor',
             self::Walker => 'somebody walking on the pier',
+            self::Grass => 'grass in the wind',
         };
     }
 
@@ -44,7 +55,7 @@ enum Thing: string
     {
         return match ($stage) {
             Stage::Sea, Stage::Surf, Stage::Shore, Stage::Lake => self::cases(),
-            Stage::River => [self::Posts, self::Pier, self::Walker],
+            Stage::River => [self::Posts, self::Pier, self::Walker, self::Grass],
             Stage::Fall, Stage::Cascade, Stage::Weir => [],
         };
     }
@@ -55,14 +66,17 @@ enum Thing: string
      *
      * @param  float  $sigmaM  of the water's level, in m
      * @param  list<float>  $times  open times in seconds
+     * @param  float|null  $windMS  at the tripod
      * @return array{at: array{float, float}, tall: float, streak: list<float>, heave: float}
      */
-    public function in(Stage $stage, Framing $framing, float $sigmaM, array $times): array
+    public function in(Stage $stage, Framing $framing, float $sigmaM, array $times, ?float $windMS = null): array
     {
-        $share = self::NEARNESS / $framing->widthM();
+        $share = ($this === self::Grass ? self::GRASS_NEARNESS : self::NEARNESS) / $framing->widthM();
+        $bends = self::BENDS_M * ($windMS ?? self::BREEZE_MS);
         $gone = match ($this) {
             self::Walker => static fn (float $t): float => self::WALKS_MS * $t,
             self::Boat => static fn (float $t): float => min(self::SWINGS_MS * $t, self::SWINGS_M),
+            self::Grass => static fn (float $t): float => $bends * min(1.0, $t / self::BENDS_S),
             self::Posts, self::Pier => static fn (float $t): float => 0.0,
         };
 
@@ -73,6 +87,7 @@ enum Thing: string
                 self::Pier => 0.13,
                 self::Boat => 0.14,
                 self::Walker => 0.085,
+                self::Grass => 0.3,
             },
             'streak' => array_map(static fn (float $t): float => (float) sprintf('%.4g', min(20.0, $gone($t) * $share)), $times),
             'heave' => $this === self::Boat ? round(min(0.02, $sigmaM * $share), 5) : 0.0,
@@ -95,6 +110,7 @@ enum Thing: string
             self::Pier => [0.0, $deck + 0.03],
             self::Boat => [0.52, $deck + 0.02],
             self::Walker => [0.06, $deck - 0.043],
+            self::Grass => [0.0, 1.0],
         };
     }
 }

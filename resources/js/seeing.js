@@ -46,7 +46,7 @@ export function seen(canvas) {
         cast: held.cast === true && canvas.dataset.cast ? JSON.parse(canvas.dataset.cast) : null,
         graduated: stops > 0 ? { stops, at: number(held.graduatedAt, 100 * AT, 0, 100) / 100, soft: SOFT } : null,
         polariser: held.polariser === true,
-        things: ['posts', 'pier', 'boat', 'walker'].filter((name) => held[name] === true || (name === 'pier' && held.walker === true)),
+        things: ['posts', 'pier', 'boat', 'walker', 'grass'].filter((name) => held[name] === true || (name === 'pier' && held.walker === true)),
         ...(ratio ? { ratio } : {}),
     };
 }

@@ -12,11 +12,14 @@ final class ThingsPicture
     /** Where each lies on the sheet: left, top, width, height, and how far down its foot is. */
     private const SHEET = [
         'posts' => [0, 0, 240, 230, 120], 'pier' => [0, 238, 332, 72, 72], 'boat' => [240, 0, 140, 92, 92],
-        'walker' => [384, 8, 32, 93, 93],
+        'walker' => [384, 8, 32, 93, 93], 'grass' => [0, 318, 330, 130, 130],
     ];
 
     /** How plainly the water mirrors it at its foot; heave is looked at so many spreads apart. */
     private const MIRRORED = 0.5;
+
+    /** How much more a tip of grass goes than what is half way to it. */
+    private const BENDS = 1.5;
 
     private const HEAVES = [[-1.5, 0.15], [-0.5, 0.35], [0.5, 0.35], [1.5, 0.15]];
 
@@ -34,7 +37,7 @@ final class ThingsPicture
         $this->laid = [];
         foreach (self::SHEET as $name => $where) {
             if (in_array($name, $this->view->things, true) && isset($this->recipe->things[$name])) {
-                $this->lay($where, $this->recipe->things[$name], $place, $name === 'pier');
+                $this->lay($where, $this->recipe->things[$name], $place, $name);
             }
         }
     }
@@ -54,7 +57,7 @@ final class ThingsPicture
      * @param  array{int, int, int, int, int}  $where
      * @param  array{at: array{float, float}, tall: float, streak: list<float>, heave: float}  $thing
      */
-    private function lay(array $where, array $thing, int $place, bool $isMirrored): void
+    private function lay(array $where, array $thing, int $place, string $name): void
     {
         [, , $wide, $tall, $over] = $where;
         $size = $thing['tall'] * $this->height / $over;
@@ -67,13 +70,15 @@ final class ThingsPicture
         $columns = (int) round($wide * $size);
         $high = $over * $size;
         for ($y = (int) max(0, floor($foot - $high - 3 * $heave)); $y < min($this->height, $foot + $high); $y++) {
-            for ($x = (int) max(0, floor($x0)); $x < min($this->width, $x0 + $columns + $run + 1); $x++) {
+            // Grass bends from its root.
+            $gone = $name === 'grass' ? $run * max(0.0, min(1.0, ($foot - $y) / $high)) ** self::BENDS : $run;
+            for ($x = (int) max(0, floor($x0)); $x < min($this->width, $x0 + $columns + $gone + 1); $x++) {
                 $mean = [0.0, 0.0, 0.0, 0.0];
                 foreach ($spread > 0.3 ? self::HEAVES : [[0.0, 1.0]] as [$step, $share]) {
-                    $mean = self::drawn($rows, $columns, $y - ($foot - $high) + $moved + $step * $spread, $x - $x0, $run, $share, $mean);
+                    $mean = self::drawn($rows, $columns, $y - ($foot - $high) + $moved + $step * $spread, $x - $x0, $gone, $share, $mean);
                 }
                 $this->put($x, $y, $mean, 1.0);
-                if ($isMirrored && $y > $foot - 1) {
+                if ($name === 'pier' && $y > $foot - 1) {
                     $mean = self::drawn($rows, $columns, $high - ($y - $foot) - 1, $x - $x0, $run + 3, 1.0, [0.0, 0.0, 0.0, 0.0]);
                     $this->put($x, $y, $mean, self::MIRRORED * (1 - ($y - $foot) / $high));
                 }

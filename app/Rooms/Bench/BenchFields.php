@@ -48,7 +48,7 @@ final class BenchFields
     public const OF_THE_EXPOSURE = [
         'place', 'subject',
         'look', 'look_was', 'target', 'aperture', 'shutter', 'iso', 'on', 'bias', 'longest', 'drift', 'correction', 'after', 'pick',
-        'rhythm', 'wind', 'support', 'glass', 'glass_was', 'pin_aperture', 'pin_iso', 'must', 'off',
+        'rhythm', 'support', 'glass', 'glass_was', 'pin_aperture', 'pin_iso', 'must', 'off',
     ];
 
     /** Ticks: one that is not sent is not ticked. */

@@ -69,6 +69,23 @@ final readonly class BenchWords
         );
     }
 
+    /** The same for a focus on the water itself, which is what the picture shows where no depth was asked for. */
+    public function sharpAtTheWater(): ?Sharpness
+    {
+        $framing = $this->bench->moving->framing;
+        $picked = $this->bench->picked;
+        if ($picked === null) {
+            return null;
+        }
+        $depth = new DepthOfField($framing->focalLengthMm, $framing->sensor->circleOfConfusionMm());
+        [$near, $far] = $depth->limitsM($picked->aperture, $framing->distanceM);
+
+        return new Sharpness(
+            self::metres($framing->distanceM), self::metres($depth->hyperfocalM($picked->aperture)), $picked->aperture->label(),
+            self::metres($near), self::metres($far), true, null,
+        );
+    }
+
     /** Several short frames instead of the long one, where the person shoots that way or nothing else gives the blur. */
     public function meanOfFrames(): ?MeanOfFrames
     {

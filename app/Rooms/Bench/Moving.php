@@ -32,6 +32,7 @@ final readonly class Moving
         public ?MovingRow $also,
         public ?Clouds $clouds,
         public ?MovingRow $sky,
+        public ?float $windMS,
         private ?string $guess,
     ) {
     }
@@ -46,7 +47,8 @@ final readonly class Moving
         return new self(
             $form->water->kind(), $framing, $water, LookBands::of($water, $framing),
             $form->also === null ? null : self::alsoRow($form->also, $framing),
-            $clouds, $clouds === null ? null : self::skyRow($form->sky, $clouds), $form->water->guess(resolve(Units::class)),
+            $clouds, $clouds === null ? null : self::skyRow($form->sky, $clouds), $form->sky->windMS,
+            $form->water->guess(resolve(Units::class)),
         );
     }
 

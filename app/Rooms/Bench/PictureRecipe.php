@@ -32,7 +32,7 @@ final class PictureRecipe
         $thirds = range(StopAxis::FIRST_THIRD - self::BEYOND, StopAxis::LAST_THIRD + self::BEYOND);
         $times = array_map(static fn (int $third): float => 2 ** ($third / 3), $thirds);
 
-        return Scene::recipe($moving->kind, $moving->water, $moving->framing, $moving->clouds, $times)
+        return Scene::recipe($moving->kind, $moving->water, $moving->framing, $moving->clouds, $times, $moving->windMS)
             + ['layers' => self::layers($moving->kind->stage()), 'geometry' => StageLayers::geometry($moving->kind->stage())];
     }
 }

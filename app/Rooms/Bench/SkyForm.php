@@ -36,7 +36,7 @@ final readonly class SkyForm
         private ?float $sharePercent,
         private ?float $seconds,
         public ?CloudLook $look,
-        private ?float $windMS,
+        public ?float $windMS,
         private ?Support $support,
     ) {
     }

@@ -1,5 +1,5 @@
 // Draws pictures away from the page that shows them, so that a hand on the slider never waits: as a worker, or where a browser has none for this, by being imported.
-import { LayeredScene } from '../picture/layered.js';
+import { Draft, LayeredScene } from '../picture/layered.js';
 
 /** Scenes held: each takes some tens of MB. */
 const HELD = 2;
@@ -17,7 +17,7 @@ export class Drawer {
     }
 }
 
-export { LayeredScene }; // for whoever measures it
+export { Draft, LayeredScene }; // for whoever measures it
 
 if (typeof WorkerGlobalScope !== 'undefined' && self instanceof WorkerGlobalScope) {
     const drawer = new Drawer();

@@ -2,7 +2,7 @@
 import { smooth } from './numbers.js';
 
 /** The curve between light and what is shown: a stop is so much of a factor. */
-const GAMMA = 2.2;
+export const GAMMA = 2.2;
 const WHITE = 255;
 /** Biases at which the clipped share is told, in stops. */
 export const BIASES = [-2 / 3, -1 / 3, 0, 1 / 3];

@@ -24,7 +24,12 @@ const POLARISED = 0.35;
 /** The gloss of wet rock, and what a polariser leaves of it. */
 const GLOSS = [0.09, 0.015];
 
+/** What another drawer of the same has to know. */
+export const FALLS = { LONGEST, LAYER_PX, RUN_PX, SEEN, VEILED, WATER };
+
 export class Falls {
+    static shade = shade;
+
     /** @param {{rock: Uint8ClampedArray, water: Uint8ClampedArray, path: Uint8ClampedArray, width: number, height: number}} layers four bytes a pixel */
     constructor(recipe, layers, view = PLAIN) {
         Object.assign(this, { recipe, layers, width: layers.width, height: layers.height });
@@ -46,6 +51,7 @@ export class Falls {
         this.wet = Int32Array.from(wet);
         // While the time is being moved, every second pixel of every second row is enough.
         this.coarse = this.wet.filter((i) => i % layers.width % 2 === 0 && Math.floor(i / layers.width) % 2 === 0);
+        this.sparse = this.wet.filter((i) => i % layers.width % 4 === 0 && Math.floor(i / layers.width) % 4 === 0);
         this.spread = this.white.map((white) => Math.sqrt(white * (1 - white)));
         this.layNoise();
         this.see(view);
@@ -115,7 +121,8 @@ export class Falls {
             }
             value[i] = sum;
         }
-        return standardised(value, wet);
+        this.measures = standardised(value, wet);
+        return value;
     }
 
     /** How far brightness is from its steady part, where what moves counts by so much: it is never less than black or more than white. */

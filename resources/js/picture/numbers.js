@@ -29,17 +29,22 @@ export function strandsOf(size, strands, length, next) {
     });
 }
 
-/** In place, by its pixels: mean nought, spread one. */
-export function standardised(value, pixels) {
+/** Mean and spread over some pixels. */
+export function measured(value, pixels) {
     let [all, square] = [0, 0];
     for (const i of pixels) {
         all += value[i];
         square += value[i] * value[i];
     }
     all /= pixels.length;
-    const spread = Math.sqrt(Math.max(1e-12, square / pixels.length - all * all));
-    for (const i of pixels) value[i] = (value[i] - all) / spread;
-    return value;
+    return [all, Math.sqrt(Math.max(1e-12, square / pixels.length - all * all))];
+}
+
+/** In place, by its pixels: mean nought, spread one. Gives back what they were. */
+export function standardised(value, pixels) {
+    const [mean, spread] = measured(value, pixels);
+    for (const i of pixels) value[i] = (value[i] - mean) / spread;
+    return [mean, spread];
 }
 
 /** Steps of whiteness at which its mean is held, and about so many pixels that tell how what moves is spread. */

@@ -2,7 +2,7 @@
 // much of the time each place of a rock is under water. What moves over it, the recipe's waves or flow, is brought to the share that the recipe states. App\Devices\OpenPicture does the same in PHP.
 import { Developed, PLAIN } from './developed.js';
 import { STEPS, clamp, heldWhite, mix, numbers, smooth, standardised, strandsOf } from './numbers.js';
-import { Sky } from './sky.js';
+import { SKY, Sky } from './sky.js';
 import { Things } from './things.js';
 
 /** Slopes at which water is looked at for its mean, in spreads, and how often each is met; the spread in radians. */
@@ -25,8 +25,13 @@ const TURNS = 64;
 /** From here on the layer tells of light on the land, below it of land in the mirror; at the foot of land hardly anything else is mirrored. */
 const DRY = 100;
 const AT_FOOT = 0.7;
+/** From here on land is too high for any water. */
+const NEVER = 230;
 /** Water that comes and goes over rock is white: so much of it at the most. */
 const BROKEN = 0.6;
+
+/** What another drawer of the same has to know. */
+export const OPEN = { TILT, MIRROR_ROWS, LOW, HIGH, FAR, RUN, STRANDS, CALM_M, ROUGH_M, TURNS, DRY, AT_FOOT, BROKEN, NEVER };
 
 export class OpenWater {
     /** @param layers rock, water and clouds, four bytes a pixel, and the geometry of the stage */
@@ -38,12 +43,13 @@ export class OpenWater {
         this.foam = new Float32Array(width * height);
         for (let i = this.horizon * width; i < width * height; i += 1) {
             this.foam[i] = Math.min(0.95, water[4 * i + 1] / 255);
-            water[4 * i] === 0 ? wet.push(i) : water[4 * i] < 230 && shore.push(i);
+            water[4 * i] === 0 ? wet.push(i) : water[4 * i] < NEVER && shore.push(i);
         }
         this.wet = Int32Array.from(wet);
         this.shore = Int32Array.from(shore);
         this.all = Int32Array.from([...wet, ...shore]).sort();
         this.coarse = this.wet.filter((i) => i % width % 2 === 0 && Math.floor(i / width) % 2 === 0);
+        this.sparse = this.wet.filter((i) => i % width % 4 === 0 && Math.floor(i / width) % 4 === 0);
         this.spread = this.foam.map((white) => Math.sqrt(white * (1 - white)));
         this.sky = new Sky(recipe, layers, geometry);
         this.things = new Things(recipe, layers);
@@ -207,17 +213,20 @@ export class OpenWater {
         this.slope ??= new Float32Array(count);
         this.lace ??= new Float32Array(count);
         const { slope, lace } = this;
+        this.measures = {};
         if (fields.length) {
             const kept = bins.map((bin) => bin.kept[place]);
             const most = Math.max(...kept, 1e-9);
             const used = fields.map((field, b) => [field, kept[b] / most]).filter(([, share]) => share > 0.004);
             for (const i of wet) slope[i] = 0;
             for (const [field, share] of used) for (const i of wet) slope[i] += share * field[i];
-            standardised(slope, wet);
+            this.measures.slope = standardised(slope, wet);
+            this.measures.shares = kept.map((share) => share / most);
         }
         this.fine ??= new Float32Array(count);
-        const fine = this.runFlow(this.fine, this.textures[1], place, wet);
-        this.runFlow(lace, this.textures[0], place, wet);
+        const { fine } = this;
+        this.measures.fine = this.runFlow(fine, this.textures[1], place, wet);
+        this.measures.patch = this.runFlow(lace, this.textures[0], place, wet);
         // Foam lies in patches, and in them in lines with holes between: where the noise is near its mean.
         for (const i of wet) {
             if (!fields.length) slope[i] = 0.5 * lace[i] + 0.3 * fine[i];
@@ -317,7 +326,7 @@ export class OpenWater {
         for (let y = 0; y < height; y += 1) {
             developed.row(y);
             for (let i = y * width, end = i + width; i < end; i += 1) {
-                if (water[4 * i] >= 230 || (water[4 * i] > 0 && (y < horizon || quick))) {
+                if (water[4 * i] >= NEVER || (water[4 * i] > 0 && (y < horizon || quick))) {
                     this.land(i, colour);
                     put(i);
                 }
@@ -385,7 +394,7 @@ export class OpenWater {
                 for (let c = 0; c < 3; c += 1) {
                     const behind = clear[c] + glow * (light.glow ? light.glow.colour[c] : 0);
                     const cloud = mix(light.cloud.dark[c], light.cloud.lit[c], lit) + 0.4 * glow * (light.glow ? light.glow.colour[c] : 0);
-                    colour[c] = mix(behind, cloud, 0.88 * cover[i]);
+                    colour[c] = mix(behind, cloud, SKY.COVERS * cover[i]);
                 }
                 put(i);
             }

@@ -12,6 +12,11 @@ const [HAZE, CLEAR] = [0.012, 0.05];
 /** Where no clouds are described, they are drawn out so far that nobody takes them for a sign of the wind: in their heights. */
 const UNDESCRIBED = 14;
 
+/** How much of the sky a cloud hides at the most, and how much the haze at the horizon is lit. */
+const [COVERS, HAZY] = [0.88, 0.8];
+/** What another drawer of the same has to know. */
+export const SKY = { WIDE, TALL, A_HEIGHT, HIGHEST, HAZE, CLEAR, COVERS, HAZY };
+
 export class Sky {
     constructor(recipe, layers, geometry) {
         Object.assign(this, { recipe, geometry, width: layers.width });
@@ -68,7 +73,7 @@ export class Sky {
                 const share = v - low;
                 const i = y * width + x;
                 cover[i] = mix(this.meanCover, mix(mean(this.cover, u, low), mean(this.cover, u, low + 1), share), shown);
-                bright[i] = mix(0.8, mix(mean(this.bright, u, low), mean(this.bright, u, low + 1), share), shown);
+                bright[i] = mix(HAZY, mix(mean(this.bright, u, low), mean(this.bright, u, low + 1), share), shown);
             }
         }
         return { cover, bright };

@@ -1,11 +1,14 @@
 // What stands or moves in the picture besides water: each as a raster of its outline, drawn out by how far it has gone in the open time and how it heaves; in still water it is mirrored.
+import { clamp } from './numbers.js';
 
 /** Where each lies on the sheet: left, top, width, height, and how far down its foot is. */
-const SHEET = { posts: [0, 0, 240, 230, 120], pier: [0, 238, 332, 72, 72], boat: [240, 0, 140, 92, 92], walker: [384, 8, 32, 93, 93] };
+const SHEET = { posts: [0, 0, 240, 230, 120], pier: [0, 238, 332, 72, 72], boat: [240, 0, 140, 92, 92], walker: [384, 8, 32, 93, 93], grass: [0, 318, 330, 130, 130] };
 const STILL = ['posts', 'pier'];
 const SHEET_WIDE = 420;
 /** How plainly the water mirrors it at its foot; heave is looked at so many spreads apart. */
 const MIRRORED = 0.5;
+/** How much more a tip of grass goes than what is half way to it. */
+const BENDS = 1.5;
 const HEAVES = [[-1.5, 0.15], [-0.5, 0.35], [0.5, 0.35], [1.5, 0.15]];
 
 export class Things {
@@ -31,6 +34,7 @@ export class Things {
         const laid = moving.length ? this.held.slice() : this.held;
         moving.forEach((name) => this.lay(laid, name, place, light));
         return {
+            laid,
             over(i, colour) {
                 const a = laid[4 * i + 3];
                 if (a > 0) {
@@ -60,11 +64,13 @@ export class Things {
         };
         const mean = [0, 0, 0, 0];
         for (let y = Math.max(0, Math.floor(foot - over * size - 3 * heave)); y < Math.min(height, foot + over * size); y += 1) {
-            for (let x = Math.max(0, Math.floor(x0)); x < Math.min(width, x0 + columns + run + 1); x += 1) {
+            // Grass bends from its root.
+            const gone = name === 'grass' ? run * clamp((foot - y) / (over * size)) ** BENDS : run;
+            for (let x = Math.max(0, Math.floor(x0)); x < Math.min(width, x0 + columns + gone + 1); x += 1) {
                 mean.fill(0);
                 for (const [step, share] of spread > 0.3 ? HEAVES : [[0, 1]]) {
                     const up = y - (foot - over * size) + moved + step * spread;
-                    this.drawn(rows, columns, up, x - x0, run, share, mean);
+                    this.drawn(rows, columns, up, x - x0, gone, share, mean);
                 }
                 mean[3] > 0.002 && put(x, y, mean, 1);
                 if (isMirrored && y > foot - 1) {

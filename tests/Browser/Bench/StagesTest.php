@@ -50,6 +50,41 @@ it('draws the same in the page and in PHP: brightness within 3 %, contrast withi
     }
 })->with(STAGES);
 
+it('tells near times apart to the eye: a tenth and a fifth of a second of a fall, half a minute and two of surf', function (string $scene, float $one, float $other, float $levels): void {
+    $this->visit('/compare')->find('canvas');
+    $differs = $this->browserScript(sprintf(<<<'JS'
+        const done = arguments[arguments.length - 1];
+        const { LayeredScene } = await import(document.querySelector('canvas').dataset.drawer);
+        const scene = await LayeredScene.of(await (await fetch('%s', { headers: { Accept: 'application/json' } })).json());
+        const [a, b] = [%s, %s].map((seconds) => scene.pixels(seconds, false).data);
+        // The tenth of the water that differs most, in 255ths.
+        const off = [...scene.layered.wet].map((i) => Math.abs(a[4 * i + 1] - b[4 * i + 1])).sort((x, y) => y - x).slice(0, Math.round(scene.layered.wet.length / 10));
+        done(off.reduce((sum, v) => sum + v, 0) / off.length);
+        JS, $scene, $one, $other));
+    // A step of two or three levels is what one sees side by side (common practice).
+    expect($differs)->toBeGreaterThan($levels);
+})->with([
+    'fall' => [STAGES['fall'], 0.1, 0.2, 20.0], 'surf' => [STAGES['surf'], 30.0, 120.0, 3.0],
+]);
+
+it('drafts by WebGL2, for a hand on the slider, what it draws at rest: brightness within 3 %, contrast within 10 %', function (string $scene): void {
+    $this->visit('/compare')->find('canvas');
+    $found = $this->browserScript(sprintf(<<<'JS'
+        const done = arguments[arguments.length - 1];
+        const { Draft, LayeredScene } = await import(document.querySelector('canvas').dataset.drawer);
+        const recipe = await (await fetch('%s', { headers: { Accept: 'application/json' } })).json();
+        const { layered } = await LayeredScene.of(recipe);
+        layered.see({ light: 'golden', polariser: true, bias: -0.5, graduated: { stops: 1, at: 0.3, soft: 0.2 }, things: ['posts', 'walker'] });
+        const draft = Draft.of(layered);
+        const told = (data) => { let [sum, square] = [0, 0]; const n = data.length / 4; for (let i = 0; i < n; i += 1) { const g = 0.2126 * data[4 * i] + 0.7152 * data[4 * i + 1] + 0.0722 * data[4 * i + 2]; sum += g; square += g * g; } return [sum / n, Math.sqrt(square / n - (sum / n) ** 2)]; };
+        done(draft && [12, 40].map((place) => [told(layered.pixels(place, false)), told(draft.pixels(place, false))]));
+        JS, $scene));
+    expect($found)->toBeArray();
+    foreach ($found as [[$mean, $spread], [$drafted, $itsSpread]]) {
+        expect($drafted)->toBeWithinShare($mean, 0.03)->and($itsSpread)->toBeWithinShare($spread, 0.10);
+    }
+})->with(STAGES);
+
 it('keeps its steady part at every time: what is white on the mean is as white at a moment as after half a minute', function (string $scene): void {
     $drawn = drawnInThePage($this, $scene, 0.004, 0.1, 1.0, 30.0)['drawn'];
     foreach ($drawn as $one) {

@@ -98,8 +98,8 @@ it('rounds its recipe to what a drawing can show, and names it whole', function 
             'streak' => array_map(fn (float $t): float => (float) sprintf('%.5g', 3.3333 * $t / $widthM), $times),
         ],
         'clouds' => ['across' => 1.0, 'streak' => array_map(fn (float $t): float => (float) sprintf('%.4g', $t / 3 / 77), $times)],
-        'things' => array_combine(['posts', 'pier', 'walker'], array_map(
-            fn (Thing $thing): array => $thing->in(Stage::River, $framing, 0.0, $times), [Thing::Posts, Thing::Pier, Thing::Walker],
+        'things' => array_combine(['posts', 'pier', 'walker', 'grass'], array_map(
+            fn (Thing $thing): array => $thing->in(Stage::River, $framing, 0.0, $times), [Thing::Posts, Thing::Pier, Thing::Walker, Thing::Grass],
         )),
         'lights' => array_combine(['day', 'golden', 'blue', 'moon'], array_map(fn (HourLight $light): array => $light->colours(), HourLight::cases())),
     ])->and($recipe['water']['feature'])->toBeFloat();
