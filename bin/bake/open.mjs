@@ -51,11 +51,19 @@ export const OPEN = {
         ],
     },
     river: {
-        seed: 47, horizon: 0.16, camera: 1.9, flow: 338, foam: 0.75, reach: 0.24, lines: 0.16, swash: 0.03, lee: 4,
+        seed: 47, horizon: 0.16, camera: 1.9, flow: 338, foam: 0.5, reach: 0.16, lines: 0.06, swash: 0.03, lee: 4,
         rocks: [
             { x: -1.9, d: 6.4, r: 0.85, rd: 0.7, h: 0.62, steep: 2.4 }, { x: 1.2, d: 9.4, r: 0.95, rd: 0.8, h: 0.7, steep: 2.6 }, { x: 1.9, d: 4.9, r: 0.7, rd: 0.5, h: 0.42, steep: 2.3 }, { x: -0.55, d: 4.5, r: 0.42, rd: 0.36, h: 0.2, steep: 2.4 },
             { x: -4, d: 12, r: 1, rd: 0.8, h: 0.6, steep: 2.6 }, { x: 4.2, d: 8, r: 0.5, rd: 0.45, h: 0.28, steep: 2.4 }, { x: 0.1, d: 6.4, r: 0.28, rd: 0.24, h: 0.12, steep: 2.4 },
             { x: -14, d: 30, r: 17, rd: 8, h: 5.5, steep: 1.8, wooded: 1 }, { x: 20, d: 34, r: 18, rd: 9, h: 7, steep: 1.8, wooded: 1 }, { x: 2, d: 60, r: 40, rd: 12, h: 9, steep: 1.8, wooded: 1 },
+        ],
+    },
+    rapid: {
+        seed: 59, horizon: 0.13, camera: 1.5, flow: 318, foam: 1, reach: 0.4, lines: 0.62, swash: 0.06, lee: 5,
+        rocks: [
+            { x: -2.1, d: 5.2, r: 1.05, rd: 0.8, h: 0.85, steep: 2.6 }, { x: 0.75, d: 7.2, r: 0.75, rd: 0.6, h: 0.55, steep: 3 }, { x: 1.9, d: 4.2, r: 0.85, rd: 0.6, h: 0.5, steep: 2.6 }, { x: -0.6, d: 3.9, r: 0.34, rd: 0.3, h: 0.17, steep: 2.4 },
+            { x: -0.9, d: 9, r: 0.7, rd: 0.6, h: 0.5, steep: 2.6 }, { x: 3.4, d: 9.5, r: 1.2, rd: 1, h: 1, steep: 3 }, { x: -4.6, d: 11, r: 1.4, rd: 1, h: 1.1, steep: 3 }, { x: 1.2, d: 12.5, r: 0.6, rd: 0.5, h: 0.4, steep: 2.6 },
+            { x: -10, d: 20, r: 9, rd: 7, h: 5.5, steep: 2.4, wooded: 1 }, { x: 13, d: 22, r: 10, rd: 7, h: 6.5, steep: 2.2, wooded: 1 }, { x: 1, d: 48, r: 26, rd: 12, h: 12, steep: 1.8, wooded: 1 },
         ],
     },
 };

@@ -15,4 +15,5 @@ enum Stage: string
     case Cascade = 'cascade';
     case Weir = 'weir';
     case River = 'river';
+    case Rapid = 'rapid';
 }

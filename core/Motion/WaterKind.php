@@ -115,7 +115,7 @@ enum WaterKind: string
         };
     }
 
-    /** Where it is drawn; a stage of its own needs a drawing of its own, in resources/js/scene.js. */
+    /** Where it is drawn; a stage of its own needs layers of its own, by bin/bake.mjs, and a sketch in resources/js/scene.js. */
     public function stage(): Stage
     {
         return match ($this) {
@@ -126,7 +126,8 @@ enum WaterKind: string
             self::Plunge => Stage::Fall,
             self::Cascade => Stage::Cascade,
             self::Weir => Stage::Weir,
-            self::Rapid, self::River => Stage::River,
+            self::Rapid => Stage::Rapid,
+            self::River => Stage::River,
         };
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GentlePour\Scene;
 
 use GentlePour\Motion\Clouds;
+use GentlePour\Motion\Dispersion;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\MovingWater;
 use GentlePour\Motion\Surf;
@@ -20,6 +21,9 @@ final class Scene
 {
     /** Judgement. */
     private const FLECK_M = 0.2;
+
+    /** Significant height over peak wavelength of a young sea; common practice. */
+    private const STEEPEST = 0.05;
 
     /**
      * @param  list<float>  $times  open times in seconds, ascending
@@ -73,11 +77,19 @@ final class Scene
         ];
     }
 
+    /** The significant height, no steeper over the peak's wavelength than seas are: a lake of which only the period is known is no ocean. */
+    private static function heightM(Waves $waves): float
+    {
+        $lengthM = 2 * M_PI / Dispersion::waveNumber(2 * M_PI / $waves->periodS(), $waves->depthM());
+
+        return min($waves->significantHeightM(), self::STEEPEST * $lengthM);
+    }
+
     /** A quarter of the significant height; running water has none that counts. */
     private static function sigmaM(MovingWater $water): float
     {
         return match (true) {
-            $water instanceof Waves => $water->significantHeightM() / 4,
+            $water instanceof Waves => self::heightM($water) / 4,
             $water instanceof Surf => $water->heightM / 4,
             default => 0.0,
         };
@@ -105,7 +117,7 @@ final class Scene
      */
     private static function drift(Waves $waves, float $widthM, array $times): array
     {
-        $speedMS = M_PI * $waves->significantHeightM() / $waves->periodS();
+        $speedMS = M_PI * self::heightM($waves) / $waves->periodS();
 
         return [
             'feature' => (float) sprintf('%.4g', self::FLECK_M / $widthM),

@@ -56,6 +56,7 @@ enum Thing: string
         return match ($stage) {
             Stage::Sea, Stage::Surf, Stage::Shore, Stage::Lake => self::cases(),
             Stage::River => [self::Posts, self::Pier, self::Walker, self::Grass],
+            Stage::Rapid => [self::Grass],
             Stage::Fall, Stage::Cascade, Stage::Weir => [],
         };
     }
@@ -102,7 +103,7 @@ enum Thing: string
             Stage::Surf => 0.42,
             Stage::Shore => 0.33,
             Stage::Lake => 0.56,
-            Stage::River, Stage::Fall, Stage::Cascade, Stage::Weir => 0.34,
+            Stage::River, Stage::Rapid, Stage::Fall, Stage::Cascade, Stage::Weir => 0.34,
         };
 
         return match ($this) {

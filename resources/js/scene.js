@@ -4,7 +4,7 @@
 import { nearest } from './picture/nearest.js';
 import { numbers } from './picture/numbers.js';
 
-const HORIZON = { surf: 0.28, sea: 0.36, lake: 0.42, shore: 0.2, fall: 0, cascade: 0, weir: 0.24, river: 0.16 };
+const HORIZON = { surf: 0.28, sea: 0.36, lake: 0.42, shore: 0.2, fall: 0, cascade: 0, weir: 0.24, river: 0.16, rapid: 0.16 };
 const SUBJECT = 0.72;
 const MEAN = { waves: 0.4, flow: 0.74 };
 const GAIN = { waves: 0.14, flow: 0.105 };
@@ -121,6 +121,7 @@ export class Scene {
                 boulder(W * 0.18 | 0, H * 0.72 | 0, W * 0.1 | 0, H * 0.14 | 0, 3); boulder(W * 0.62 | 0, H * 0.5 | 0, W * 0.07 | 0, H * 0.1 | 0, 16); boulder(W * 0.84 | 0, H * 0.88 | 0, W * 0.12 | 0, H * 0.15 | 0, 27);
             },
         };
+        draw.rapid = draw.river;
         draw[this.recipe.stage]?.();
         const wet = [];
         for (let i = horizon * width; i < width * height; i += 1) if (this.region[i] === 1) wet.push(i);

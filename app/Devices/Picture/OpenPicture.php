@@ -51,6 +51,9 @@ final class OpenPicture
     /** Water that comes and goes over rock is white: so much of it at the most. */
     private const BROKEN = 0.6;
 
+    /** Between these heights of the rock: over what lies deeper it passes unbroken. */
+    private const BREAKS_M = [-0.35, 0.05];
+
     private const SAMPLE = 5;
 
     private const CRISP = 1.4;
@@ -185,7 +188,8 @@ final class OpenPicture
                 $land = $this->land($i, $x, $y);
                 if ($this->high[$i] < self::NEVER && $y >= $this->horizon) {
                     $under = $this->covered($i, $place);
-                    $water = $over($i, 4 * $broken * $under * (1 - $under));
+                    $breaks = Developed::smooth(self::BREAKS_M[0], self::BREAKS_M[1], $this->standsM($i));
+                    $water = $over($i, 4 * $broken * $under * (1 - $under) * $breaks);
                     foreach ($land as $c => $dry) {
                         $land[$c] = $dry + $under * ($water[$c] - $dry);
                     }

@@ -23,7 +23,7 @@ final class StageLayers
     {
         return match ($stage) {
             Stage::Fall, Stage::Cascade, Stage::Weir => true,
-            Stage::Surf, Stage::Sea, Stage::Lake, Stage::Shore, Stage::River => false,
+            Stage::Surf, Stage::Sea, Stage::Lake, Stage::Shore, Stage::River, Stage::Rapid => false,
         };
     }
 

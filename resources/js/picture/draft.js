@@ -117,7 +117,7 @@ void main() {
             if (here.r > 0.5) {
                 float z = ${f(OPEN.LOW)} + ${f(OPEN.HIGH - OPEN.LOW)} * (here.r - 1.0) / 249.0;
                 under = 1.0 / (1.0 + exp(-1.702 * (level.x * level.y * of.z - z) / level.z));
-                more = 4.0 * broken * under * (1.0 - under);
+                more = 4.0 * broken * under * (1.0 - under) * smoothstep(${f(OPEN.BREAKS_M[0])}, ${f(OPEN.BREAKS_M[1])}, z);
             }
             float steady = min(0.95, here.g / 255.0); steady += (1.0 - steady) * more;
             float w = whiteness(steady, value);

@@ -156,6 +156,11 @@ export class Falls {
         const held = heldWhite(gain, value, wet, shade);
         const developed = new Developed(new Uint8ClampedArray(4 * width * height), width, height, this.view, night);
         this.developed = developed;
+        const { data } = developed;
+        // While the hand moves it, what is dry stays as it last was.
+        const key = JSON.stringify([this.view, night]);
+        const rested = quick && this.rested?.key === key ? this.rested.data : null;
+        rested && data.set(rested);
         const colour = [0, 0, 0];
         const put = (i, w) => {
             // Thin water is blue and grey, thick is white and keeps its form.
@@ -178,25 +183,30 @@ export class Falls {
                 if (wet[next] === i) {
                     next += 1;
                     put(i, clamp(white[i] + held[Math.round(STEPS * white[i])] + gain * spread[i] * value[i]));
-                } else if (!quick || white[i] <= SEEN) {
+                } else if (!rested && (!quick || white[i] <= SEEN)) {
                     put(i, 0);
                 }
             }
         }
-        const { data } = developed;
         if (quick) {
             for (const i of wet) {
                 for (const to of [i + 1, i + width, i + width + 1]) {
                     white[to] > SEEN && data.copyWithin(4 * to, 4 * i, 4 * i + 4);
                 }
             }
+        } else {
+            this.rested = { key, data: data.slice() };
         }
         return data;
     }
 }
 
-/** How bright so much white is over dark rock, against all of it. */
+/** How bright so much white is over dark rock, against all of it; looked up, since it is asked a million times for a picture. */
+const BRIGHT = Float32Array.from({ length: 513 }, (_, i) => {
+    const white = i / 512;
+    return (1 - (1 - white) ** 1.25) * (0.45 + 0.55 * white * white * (3 - 2 * white));
+});
+
 function shade(white) {
-    const pale = white * white * (3 - 2 * white);
-    return (1 - (1 - white) ** 1.25) * (0.45 + 0.55 * pale);
+    return BRIGHT[(512 * white + 0.5) | 0];
 }

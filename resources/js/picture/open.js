@@ -29,9 +29,11 @@ const AT_FOOT = 0.7;
 const NEVER = 230;
 /** Water that comes and goes over rock is white: so much of it at the most. */
 const BROKEN = 0.6;
+/** Between these heights of the rock: over what lies deeper it passes unbroken. */
+const BREAKS_M = [-0.35, 0.05];
 
 /** What another drawer of the same has to know. */
-export const OPEN = { TILT, MIRROR_ROWS, LOW, HIGH, FAR, RUN, STRANDS, CALM_M, ROUGH_M, TURNS, DRY, AT_FOOT, BROKEN, NEVER };
+export const OPEN = { TILT, MIRROR_ROWS, LOW, HIGH, FAR, RUN, STRANDS, CALM_M, ROUGH_M, TURNS, DRY, AT_FOOT, BREAKS_M, BROKEN, NEVER };
 
 export class OpenWater {
     /** @param layers rock, water and clouds, four bytes a pixel, and the geometry of the stage */
@@ -290,7 +292,7 @@ export class OpenWater {
         const sigma = clamp(level.sigma_m, CALM_M, ROUGH_M);
         const kept = level.kept[place];
         const spread = sigma * Math.sqrt(1 - kept ** 2) + 0.02;
-        const z = LOW + ((HIGH - LOW) * (water[4 * i] - 1)) / 249;
+        const z = standsM(water[4 * i]);
         return 1 / (1 + Math.exp((-1.702 * (sigma * kept * this.swell[i] - z)) / spread));
     }
 
@@ -298,7 +300,7 @@ export class OpenWater {
     land(i, into) {
         const { layers: { rock, water }, light, view } = this;
         const far = water[4 * i] === FAR ? light.haze : 0;
-        const z = LOW + ((HIGH - LOW) * (water[4 * i] - 1)) / 249;
+        const z = standsM(water[4 * i]);
         const gloss = (view.polariser ? 0.01 : 0.07) * (1 - smooth(0.05, 0.7, z));
         const key = water[4 * i] < DRY ? 0 : water[4 * i + 2] / 255;
         for (let c = 0; c < 3; c += 1) {
@@ -322,15 +324,13 @@ export class OpenWater {
             things?.over(i, colour);
             developed.put(i, colour[0], colour[1], colour[2]);
         };
-        this.paintSky(place, put, colour, developed, quick);
-        for (let y = 0; y < height; y += 1) {
-            developed.row(y);
-            for (let i = y * width, end = i + width; i < end; i += 1) {
-                if (water[4 * i] >= NEVER || (water[4 * i] > 0 && (y < horizon || quick))) {
-                    this.land(i, colour);
-                    put(i);
-                }
-            }
+        // While the hand moves it, what is dry stays as it last was.
+        const key = JSON.stringify([this.view, night]);
+        if (quick && this.rested?.key === key) {
+            data.set(this.rested.data);
+        } else {
+            this.paintSky(place, put, colour, developed, quick);
+            this.paintLand(put, colour, developed, quick);
         }
         const tilt = Math.min(1, gain);
         const held = this.held(gain, value.lace, wet);
@@ -363,12 +363,27 @@ export class OpenWater {
                 if (y !== row) developed.row((row = y));
                 const under = this.covered(i, place);
                 this.land(i, dry);
-                over(i, 4 * broken * under * (1 - under));
+                over(i, 4 * broken * under * (1 - under) * smooth(...BREAKS_M, standsM(water[4 * i])));
                 for (let c = 0; c < 3; c += 1) colour[c] = mix(dry[c], colour[c], under);
                 put(i);
             }
+            this.rested = { key, data: data.slice() };
         }
         return data;
+    }
+
+    /** What no water reaches; in a hurry all of the land. */
+    paintLand(put, colour, developed, quick) {
+        const { layers: { water }, width, height, horizon } = this;
+        for (let y = 0; y < height; y += 1) {
+            developed.row(y);
+            for (let i = y * width, end = i + width; i < end; i += 1) {
+                if (water[4 * i] >= NEVER || (water[4 * i] > 0 && (y < horizon || quick))) {
+                    this.land(i, colour);
+                    put(i);
+                }
+            }
+        }
     }
 
     paintSky(place, put, colour, developed, quick) {
@@ -400,6 +415,11 @@ export class OpenWater {
             }
         }
     }
+}
+
+/** How high land stands over the water, from how it is packed. */
+function standsM(packed) {
+    return LOW + ((HIGH - LOW) * (packed - 1)) / 249;
 }
 
 /** How bright so much white is, against all of it. */

@@ -1,6 +1,7 @@
 <x-layout title="Compare" here="compare" script="compare">
     <div class="title-line"><h1>{{ ucfirst($bench->moving->kind->label()) }}, time against time <small>The same water each time, drawn for this distance and lens</small></h1>
         <a class="button" href="{{ route('bench') }}">Back to the bench</a></div>
+ <div class="compare-page">
     <form class="light-form" method="get" action="{{ route('compare') }}">
         @for ($i = 0; $i < 4; $i++)
             <span class="compare-time"><label for="f-t-{{ $i }}">{{ ['first', 'second', 'third', 'fourth'][$i] }}</label>
@@ -31,5 +32,6 @@
             @endforeach
         </div>
     @endif
+ </div>
     <script type="application/json" id="recipe" data-of="{{ route('scene') }}?{{ $scene }}">@json($recipe)</script>
 </x-layout>

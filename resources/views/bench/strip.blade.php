@@ -1,4 +1,5 @@
 @php($glass = $bench->form->aim->glass)
+<div class="strip-and-more">
 <fieldset class="strip">
     <legend>This light through your filters <small>at {{ $bench->question->apertureAsRead()->label() }}, ISO {{ $bench->question->isoAsRead()->label() }}</small></legend>
     @if ($bench->lostGlass())<p class="warn">“{{ $bench->lostGlass() }}” cannot be put on with this bag; the look leads again.</p>@endif
@@ -12,4 +13,5 @@
     @endforeach
 </fieldset>
 @if (count($bench->sideBySide()) > 1)<p class="strip-compare"><a href="{{ route('compare', ['t' => $bench->sideBySide()]) }}">See {{ collect($bench->sideBySide())->join(', ', ' and ') }} side by side</a></p>@endif
+</div>
 @foreach ($says->unusable() as $why)<p class="warn unusable">{{ $why }} <a href="{{ route('kit') }}">Kit</a></p>@endforeach

@@ -7,7 +7,7 @@ declare(strict_types=1);
 const STAGES = [
     'sea' => '/scene?kind=swell&period=8&height=1.2&distance=12&sky=wind&cloud_speed=12&cloud_base=1000&cloud_elevation=20&cloud_across=towards',
     'surf' => '/scene?kind=surf&period=8&height=1.2&distance=12', 'lake' => '/scene?kind=lake&period=1.5&height=0.05&distance=8',
-    'shore' => '/scene?kind=backwash&measure=speed&speed=1.6&distance=6', 'river' => '/scene?kind=rapid&measure=speed&speed=2.5&distance=8',
+    'shore' => '/scene?kind=backwash&measure=speed&speed=1.6&distance=6', 'river' => '/scene?kind=river&measure=speed&speed=1&distance=8', 'rapid' => '/scene?kind=rapid&measure=speed&speed=2.5&distance=8',
     'fall' => '/scene?kind=plunge&measure=drop&drop=9&distance=16', 'cascade' => '/scene?kind=cascade&measure=speed&speed=4&distance=8',
     'weir' => '/scene?kind=weir&measure=speed&speed=4&distance=14',
 ];

@@ -82,3 +82,10 @@ it('gives the drawers the level in a quarter of its significant height, and the 
         ->and($recipe['water']['streak'][0])->toBeWithinShare(M_PI * 1.6 / 8 / 10, 1e-4)->and($recipe['water']['streak'][1])->toBeWithinShare(2 * M_PI * 1.6 / 8 / 10, 1e-4)
         ->and($recipe['water']['feature'])->toBe(0.02);
 });
+
+it('takes no sea for steeper than a twentieth of its peak wavelength: a lake of a second and a half is no metre high (common practice)', function (): void {
+    $framing = new Framing(new Sensor(36, 24), 36, 10);
+    $recipe = Scene::recipe(WaterKind::Lake, Waves::ofSeas([WaveSpectrum::ofPeriod(1.5, 3.3, 1.0)], $framing), $framing, null, [1.0]);
+    // In deep water the wavelength is g T^2 / (2 pi) (linear theory).
+    expect($recipe['level']['sigma_m'])->toBeWithinShare(9.81 * 1.5 ** 2 / (2 * M_PI) / 20 / 4, 5e-3);
+});
