@@ -77,12 +77,10 @@ final class Scene
         ];
     }
 
-    /** The significant height, no steeper over the peak's wavelength than seas are: a lake of which only the period is known is no ocean. */
+    /** The significant height, no steeper over the peak's wavelength than seas are: a lake of which only the period is known. */
     private static function heightM(Waves $waves): float
     {
-        $lengthM = 2 * M_PI / Dispersion::waveNumber(2 * M_PI / $waves->periodS(), $waves->depthM());
-
-        return min($waves->significantHeightM(), self::STEEPEST * $lengthM);
+        return min($waves->significantHeightM(), self::STEEPEST * Dispersion::wavelengthM($waves->periodS(), $waves->depthM()));
     }
 
     /** A quarter of the significant height; running water has none that counts. */
