@@ -247,7 +247,7 @@ it('uses nothing that lies beside or above it in the drawing of docs/architectur
 })->with([
     'core' => ['core', 'GentlePour', [
         ['Documents', 'Field'], ['Planning', 'Outing', 'Scene'], ['Solving', 'Review'], ['Motion'], ['Kit', 'Sky', 'Measuring'],
-        ['Exposure', 'Tide'], ['Time'],
+        ['Exposure', 'Tide', 'Photo'], ['Time'],
     ]],
     'app' => ['app', 'App', [
         ['Providers'], ['Console'], ['Rooms'], ['Drawing', 'Files', 'Devices'], ['Household', 'Tide', 'Forms'], ['Models'],

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Photo;
+
+use GentlePour\Photo\ShotSettings;
+
+/**
+ * What a JPEG says of how it was taken (EXIF 2.32), read as numbers; what cannot be is left out. Texts are cut and cleaned: they come from
+ * strangers.
+ */
+final class Exif
+{
+    private const LETTERS = 80;
+
+    /** Beyond these no camera goes. */
+    private const BOUNDS = [
+        'aperture' => [0.5, 128.0], 'shutter' => [1e-5, 86400.0], 'iso' => [1.0, 5_000_000.0], 'focal' => [1.0, 3000.0],
+    ];
+
+    /** @var array<array-key, mixed> */
+    private readonly array $tags;
+
+    public function __construct(?string $path)
+    {
+        $tags = $path === null || ! function_exists('exif_read_data') ? false : @exif_read_data($path);
+        $this->tags = is_array($tags) ? $tags : [];
+    }
+
+    public function orientation(): int
+    {
+        return is_int($this->tags['Orientation'] ?? null) ? $this->tags['Orientation'] : 1;
+    }
+
+    public function settings(): ShotSettings
+    {
+        $iso = $this->tags['ISOSpeedRatings'] ?? $this->tags['PhotographicSensitivity'] ?? null;
+        $make = $this->text('Make');
+        $model = $this->text('Model');
+
+        return new ShotSettings(
+            $model === null || $make === null || str_starts_with($model, $make) ? $model ?? $make : "{$make} {$model}",
+            $this->text('UndefinedTag:0xA434') ?? $this->text('LensModel'),
+            self::number($this->tags['FNumber'] ?? null, 'aperture'),
+            self::number($this->tags['ExposureTime'] ?? null, 'shutter'),
+            self::number(is_array($iso) ? reset($iso) : $iso, 'iso'),
+            self::number($this->tags['FocalLength'] ?? null, 'focal'),
+            $this->takenAt(),
+        );
+    }
+
+    /** As it was written on the camera's clock, with the offset where the file has one. */
+    private function takenAt(): ?string
+    {
+        $at = $this->text('DateTimeOriginal') ?? '';
+        $isDate = preg_match('/^(\d{4}):(\d{2}):(\d{2}) (\d{2}:\d{2}:\d{2})$/', $at, $m) === 1;
+        if (! $isDate || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1])) {
+            return null;
+        }
+        $offset = $this->text('UndefinedTag:0x9011') ?? $this->text('OffsetTimeOriginal') ?? '';
+
+        return "{$m[1]}-{$m[2]}-{$m[3]}T{$m[4]}".(preg_match('/^[+-]\d{2}:\d{2}$/', $offset) === 1 ? $offset : '');
+    }
+
+    private function text(string $tag): ?string
+    {
+        $value = $this->tags[$tag] ?? null;
+        $clean = is_string($value) ? trim((string) preg_replace('/[^\P{C}]+/u', '', mb_scrub($value, 'UTF-8'))) : '';
+
+        return $clean === '' ? null : mb_substr($clean, 0, self::LETTERS);
+    }
+
+    private static function number(mixed $value, string $of): ?float
+    {
+        $number = match (true) {
+            is_int($value), is_float($value) => (float) $value,
+            is_string($value) && preg_match('#^(\d+(?:\.\d+)?)(?:/(\d+(?:\.\d+)?))?$#', trim($value), $m) === 1 => isset($m[2])
+                ? ((float) $m[2] > 0 ? (float) $m[1] / (float) $m[2] : null)
+                : (float) $m[1],
+            default => null,
+        };
+        [$least, $most] = self::BOUNDS[$of];
+
+        return $number !== null && $number >= $least && $number <= $most ? $number : null;
+    }
+}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Photo;
+
+use GdImage;
+use GentlePour\InvalidValue;
+use GentlePour\Photo\Area;
+use GentlePour\Photo\Raster;
+use GentlePour\Photo\ShotSettings;
+
+/**
+ * A picture file, opened within bounds: JPEG, PNG or WebP. What is looked at of it: pixels on a lattice, a small picture of means, and a
+ * part of it as fine as it is.
+ */
+final class Photograph
+{
+    private const MOST_BYTES = 200_000_000;
+
+    /** A decoded picture takes four bytes a pixel. */
+    private const MOST_PIXELS = 60_000_000;
+
+    /** Pixels that are looked at for how light is spread. */
+    private const LATTICE_PIXELS = 700_000;
+
+    private const SMALL_PX = 480;
+
+    /** Of a part that is looked at as fine as it is. */
+    private const FINE_PX = 900;
+
+    private const DECODERS = [
+        IMAGETYPE_JPEG => 'imagecreatefromjpeg', IMAGETYPE_PNG => 'imagecreatefrompng', IMAGETYPE_WEBP => 'imagecreatefromwebp',
+    ];
+
+    private function __construct(
+        private readonly GdImage $image,
+        private readonly ShotSettings $settings,
+    ) {
+    }
+
+    /** @throws InvalidValue when there is no such file, or it is no picture that can be read within the bounds */
+    public static function open(string $path): self
+    {
+        if (! is_file($path) || ! is_readable($path)) {
+            throw new InvalidValue('There is no file '.InvalidValue::quoted($path).' to read.');
+        }
+        if (filesize($path) > self::MOST_BYTES) {
+            throw new InvalidValue('The file is larger than 200 MB.');
+        }
+        [$width, $height, $type] = @getimagesize($path) ?: [0, 0, 0];
+        $decode = self::DECODERS[$type] ?? throw new InvalidValue('The file is no JPEG, PNG or WebP picture.');
+        if ($width < 8 || $height < 8 || $width * $height > self::MOST_PIXELS) {
+            throw new InvalidValue("A picture of {$width} by {$height} pixels cannot be looked at: from 8 a side to sixty million in all.");
+        }
+        $image = self::decoded($path, $decode);
+        if (imagesx($image) !== $width || imagesy($image) !== $height) {
+            throw new InvalidValue('The file is not of the size that it says.');
+        }
+        $exif = new Exif($type === IMAGETYPE_JPEG ? $path : null);
+
+        return new self(self::upright($image, $exif->orientation()), $exif->settings());
+    }
+
+    /** All that is looked at, so that the picture itself can be let go: one of 24 megapixels takes a hundred megabytes. */
+    public function lookedAt(?Area $still = null): LookedAt
+    {
+        return new LookedAt(
+            $this->width(), $this->height(), $this->settings, $this->lattice(), $this->small(),
+            $still === null ? null : $this->fine($still),
+        );
+    }
+
+    private function width(): int
+    {
+        return imagesx($this->image);
+    }
+
+    private function height(): int
+    {
+        return imagesy($this->image);
+    }
+
+    /** Single pixels, evenly spread: nothing is averaged, so that what clips stays clipped. */
+    private function lattice(): Raster
+    {
+        $step = max(1, (int) ceil(sqrt($this->width() * $this->height() / self::LATTICE_PIXELS)));
+        $pixels = [];
+        for ($y = intdiv($step, 2), $rows = 0; $y < $this->height(); $y += $step, $rows++) {
+            for ($x = intdiv($step, 2); $x < $this->width(); $x += $step) {
+                $pixels[] = (int) imagecolorat($this->image, $x, $y);
+            }
+        }
+
+        return new Raster(intdiv(count($pixels), max(1, $rows)), $rows, self::opaque($pixels));
+    }
+
+    /** A small picture, each pixel the mean of those that it stands for. */
+    private function small(): Raster
+    {
+        $width = min(self::SMALL_PX, $this->width());
+        $height = max(1, (int) round($width * $this->height() / $this->width()));
+        $small = imagecreatetruecolor(max(1, $width), $height);
+        imagecopyresampled($small, $this->image, 0, 0, 0, 0, $width, $height, $this->width(), $this->height());
+
+        return self::raster($small, 0, 0, $width, $height);
+    }
+
+    /** A part pixel by pixel; of a large one its middle. */
+    private function fine(Area $area): Raster
+    {
+        [$left, $top, $width, $height] = $area->within($this->width(), $this->height());
+        [$wide, $high] = [min($width, self::FINE_PX), min($height, self::FINE_PX)];
+
+        return self::raster($this->image, $left + intdiv($width - $wide, 2), $top + intdiv($height - $high, 2), $wide, $high);
+    }
+
+    private static function raster(GdImage $image, int $left, int $top, int $width, int $height): Raster
+    {
+        $pixels = [];
+        for ($y = $top; $y < $top + $height; $y++) {
+            for ($x = $left; $x < $left + $width; $x++) {
+                $pixels[] = (int) imagecolorat($image, $x, $y);
+            }
+        }
+
+        return new Raster($width, $height, self::opaque($pixels));
+    }
+
+    /**
+     * @param  list<int>  $pixels
+     * @return list<int>
+     */
+    private static function opaque(array $pixels): array
+    {
+        return array_map(static fn (int $p): int => $p & 0xFFFFFF, $pixels);
+    }
+
+    /** @param  callable-string  $decode */
+    private static function decoded(string $path, string $decode): GdImage
+    {
+        // A decoder only warns of a file that ends in the middle, and of much that does no harm.
+        $isWhole = true;
+        $before = ini_set('gd.jpeg_ignore_warning', '0');
+        set_error_handler(static function (int $level, string $message) use (&$isWhole): bool {
+            $isWhole = $isWhole && preg_match('/premature end|unrecoverable|not a jpeg/i', $message) !== 1;
+
+            return true;
+        });
+        try {
+            $image = $decode($path);
+        } finally {
+            restore_error_handler();
+            ini_set('gd.jpeg_ignore_warning', $before === false ? '1' : $before);
+        }
+        if (! $image instanceof GdImage || ! $isWhole) {
+            throw new InvalidValue('The picture cannot be read: the file is broken or not whole.');
+        }
+        imagepalettetotruecolor($image);
+
+        return $image;
+    }
+
+    /** Turned as it was held (EXIF 2.32, tag Orientation). */
+    private static function upright(GdImage $image, int $orientation): GdImage
+    {
+        $angle = match ($orientation) {
+            3 => 180,
+            6 => 270,
+            8 => 90,
+            default => 0,
+        };
+
+        return $angle === 0 ? $image : (imagerotate($image, $angle, 0) ?: $image);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace GentlePour\Photo;
+
+/** Between the levels of a picture, 0 to 255, and light, 0 to 1 (IEC 61966-2-1, the sRGB curve). */
+final class Srgb
+{
+    /** @var list<float> */
+    private static array $light = [];
+
+    public static function light(int $level): float
+    {
+        if (self::$light === []) {
+            self::$light = array_map(static function (int $level): float {
+                $v = $level / 255;
+
+                return $v <= 0.04045 ? $v / 12.92 : (($v + 0.055) / 1.055) ** 2.4;
+            }, range(0, 255));
+        }
+
+        return self::$light[max(0, min(255, $level))];
+    }
+
+    /** The nearest level. */
+    public static function level(float $light): int
+    {
+        $light = max(0.0, min(1.0, $light));
+
+        return (int) round(255 * ($light <= 0.0031308 ? 12.92 * $light : 1.055 * $light ** (1 / 2.4) - 0.055));
+    }
+
+    /** Luminance of linear red, green and blue, 0 to 1 (ITU-R BT.709). */
+    public static function luminance(float $red, float $green, float $blue): float
+    {
+        return 0.2126 * $red + 0.7152 * $green + 0.0722 * $blue;
+    }
+}
