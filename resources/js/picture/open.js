@@ -319,7 +319,7 @@ export class OpenWater {
         this.developed = developed;
         const { data } = developed;
         const colour = [0, 0, 0];
-        const things = this.things.at(place, this.view.things, light);
+        const things = this.things.at(place, this.view.things, light, quick);
         const put = (i) => {
             things?.over(i, colour);
             developed.put(i, colour[0], colour[1], colour[2]);

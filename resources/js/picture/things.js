@@ -17,7 +17,7 @@ export class Things {
     }
 
     /** Those that are wanted, as they are at one time: something that lays them over a pixel; null without any. */
-    at(place, names, light) {
+    at(place, names, light, quick = false) {
         const wanted = Object.keys(SHEET).filter((name) => names.includes(name) && this.recipe.things[name]);
         if (!wanted.length) {
             return null;
@@ -30,9 +30,14 @@ export class Things {
             this.held = new Float32Array(4 * this.width * this.height);
             wanted.filter((name) => STILL.includes(name)).forEach((name) => this.lay(this.held, name, place, light));
         }
-        const moving = wanted.filter((name) => !STILL.includes(name));
-        const laid = moving.length ? this.held.slice() : this.held;
-        moving.forEach((name) => this.lay(laid, name, place, light));
+        // While the hand moves the time, what moves stays as it was last.
+        if (!quick || !this.laid || this.laidFor !== key) {
+            const moving = wanted.filter((name) => !STILL.includes(name));
+            this.laid = moving.length ? this.held.slice() : this.held;
+            this.laidFor = key;
+            moving.forEach((name) => this.lay(this.laid, name, place, light));
+        }
+        const { laid } = this;
         return {
             laid,
             over(i, colour) {
