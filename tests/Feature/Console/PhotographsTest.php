@@ -51,7 +51,7 @@ function coast(int $x, int $y): float
 }
 
 /** @return array{int, array<string, mixed>} */
-function asked(string $command): array
+function repliedTo(string $command): array
 {
     $code = Illuminate\Support\Facades\Artisan::call($command);
 
@@ -72,7 +72,7 @@ it('calibrates a filter to a twentieth of a stop and its colour as well, from JP
     // A filter marked as ten stops that takes 9.6 of green, 0.3 more of red and 0.2 less of blue, exposed ten stops longer.
     file_put_contents($this->folder.'/base.jpg', withExif(photographOf(fn (int $x, int $y): array => array_fill(0, 3, coast($x, $y)), $quality), '1/64', '11/1', 100));
     file_put_contents($this->folder.'/ten.jpg', withExif(photographOf(fn (int $x, int $y): array => [coast($x, $y) * 2 ** 0.1, coast($x, $y) * 2 ** 0.4, coast($x, $y) * 2 ** 0.6], $quality), '16/1', '11/1', 100));
-    [$code, $found] = asked("pour:calibrate {$this->folder}/base.jpg {$this->folder}/ten.jpg");
+    [$code, $found] = repliedTo("pour:calibrate {$this->folder}/base.jpg {$this->folder}/ten.jpg");
     $stops = 10 - log(0.2126 * 2 ** 0.1 + 0.7152 * 2 ** 0.4 + 0.0722 * 2 ** 0.6, 2);
     expect($code)->toBe(0)->and($found['stops'])->toBeAbout($stops, 0.05)->and($found['red_stops'])->toBeAbout(0.3, 0.05)->and($found['blue_stops'])->toBeAbout(-0.2, 0.05)
         ->and($found['stops_uncertainty'])->toBeLessThan(0.05)->and($found['filtered']['shutter_s'])->toBe(16)->and($found['base']['camera'])->toBe('Made-up M1');
@@ -83,7 +83,7 @@ it('checks a frame: what its file says, its histogram as GD counts it, what clip
     $bright = photographOf(fn (int $x, int $y): array => array_fill(0, 3, $y < 32 ? 1.0 : 2 * coast($x, $y)), 92);
     file_put_contents($this->folder.'/frame.jpg', withExif($bright, '30/1', '13/1', 200));
     file_put_contents($this->folder.'/base.jpg', photographOf(fn (int $x, int $y): array => array_fill(0, 3, coast($x, $y)), 92));
-    [$code, $found] = asked("pour:check {$this->folder}/frame.jpg --base={$this->folder}/base.jpg --still=0.1,0.3,0.5,0.5");
+    [$code, $found] = repliedTo("pour:check {$this->folder}/frame.jpg --base={$this->folder}/base.jpg --still=0.1,0.3,0.5,0.5");
     $image = imagecreatefromstring($bright);
     $green = array_fill(0, 256, 0);
     for ($i = 0; $i < 480 * 320; $i++) {
@@ -95,20 +95,20 @@ it('checks a frame: what its file says, its histogram as GD counts it, what clip
         ->and($found['against_base']['exposure_stops'])->toBeAbout(1.0, 0.03)->and($found['against_base']['shaken'])->toBeFalse()->and($found['against_base']['sharpness_ratio'])->toBeAbout(1.0, 0.15)
         ->and($found['texture']['of'])->toBe('base')->and($found['next']['correction_stops'])->toBe(-1);
     // Without a base there is nothing to set it against; in the part that is named nothing clips.
-    [, $alone] = asked("pour:check {$this->folder}/frame.jpg --area=0,0.5,1,0.5");
+    [, $alone] = repliedTo("pour:check {$this->folder}/frame.jpg --area=0,0.5,1,0.5");
     expect($alone['against_base'])->toBeNull()->and($alone['texture']['of'])->toBe('own')->and($alone['clipped']['high_share'])->toBe(0)->and($alone['next']['correction_stops'])->toBe(0);
 });
 
 it('turns a frame as it was held', function (): void {
     file_put_contents($this->folder.'/held.jpg', withExif(photographOf(fn (int $x, int $y): array => array_fill(0, 3, $x < 40 ? 1.0 : 0.1), 92, 320, 200), '1/8', '8/1', 100, orientation: 6));
-    [, $found] = asked("pour:check {$this->folder}/held.jpg --area=0,0,1,0.1");
+    [, $found] = repliedTo("pour:check {$this->folder}/held.jpg --area=0,0,1,0.1");
     // Orientation 6: its left edge is the top of the picture.
     expect([$found['width'], $found['height']])->toBe([200, 320])->and($found['clipped']['high_share'])->toBeGreaterThan(0.95);
 });
 
 it('refuses with exit 2 and a sentence what is no picture, not whole, too large, or lies', function (string $contents, string $says): void {
     file_put_contents($this->folder.'/odd.jpg', $contents);
-    [$code, $said] = asked("pour:check {$this->folder}/odd.jpg");
+    [$code, $said] = repliedTo("pour:check {$this->folder}/odd.jpg");
     expect($code)->toBe(2)->and(array_keys($said))->toBe(['error'])->and($said['error']['field'])->toBe('file')->and($said['error']['message'])->toContain($says);
 })->with(function (): array {
     $jpeg = photographOf(fn (): array => [0.2, 0.3, 0.4], 80, 64, 64);
@@ -128,17 +128,17 @@ it('takes no harm from what EXIF says', function (): void {
     $jpeg = photographOf(fn (): array => [0.2, 0.3, 0.4], 80, 64, 64);
     // A script for a name, a time of nought, an aperture over nought, an EXIF that is cut off.
     file_put_contents($this->folder.'/a.jpg', withExif($jpeg, '0/1', '8/0', 100, "<script>alert(1)</script>\x07"));
-    [$code, $found] = asked("pour:check {$this->folder}/a.jpg");
+    [$code, $found] = repliedTo("pour:check {$this->folder}/a.jpg");
     expect($code)->toBe(0)->and($found['exif']['shutter_s'])->toBeNull()->and($found['exif']['aperture'])->toBeNull()->and($found['exif']['camera'])->toBe('<script>alert(1)</script>');
     file_put_contents($this->folder.'/b.jpg', substr($jpeg, 0, 2)."\xFF\xE1".pack('n', 14)."Exif\0\0II*\0".pack('V', 9999).substr($jpeg, 2));
-    expect(asked("pour:check {$this->folder}/b.jpg")[0])->toBeIn([0, 2]);
-    [$code, $said] = asked("pour:calibrate {$this->folder}/a.jpg {$this->folder}/a.jpg");
+    expect(repliedTo("pour:check {$this->folder}/b.jpg")[0])->toBeIn([0, 2]);
+    [$code, $said] = repliedTo("pour:calibrate {$this->folder}/a.jpg {$this->folder}/a.jpg");
     expect($code)->toBe(2)->and($said['error']['field'])->toBe('base');
 });
 
 it('says at the option which area or base is wrong', function (string $options, string $field): void {
     file_put_contents($this->folder.'/a.jpg', photographOf(fn (): array => [0.2, 0.3, 0.4], 80, 64, 64));
-    [$code, $said] = asked("pour:check {$this->folder}/a.jpg {$options}");
+    [$code, $said] = repliedTo("pour:check {$this->folder}/a.jpg {$options}");
     expect($code)->toBe(2)->and($said['error']['field'])->toBe($field);
 })->with([
     ['--area=1,2,3', 'area'], ['--area=0,0,NAN,1', 'area'], ['--area=0,0,1e9,1', 'area'], ['--still=0.5,0.5,0.6,0.2', 'still'], ['--still=', 'still'], ['--base=/nowhere.jpg', 'base'],
