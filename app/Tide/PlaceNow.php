@@ -8,7 +8,9 @@ use App\Models\Outing;
 use App\Models\Place;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\InvalidValue;
+use GentlePour\Scene\HourLight;
 use GentlePour\Sky\LightCurve;
+use GentlePour\Sky\LightPhase;
 use GentlePour\Solving\Wall;
 use GentlePour\Solving\WallKind;
 use GentlePour\Units;
@@ -56,6 +58,14 @@ final readonly class PlaceNow
         $why = $left > 1 ? 'get off by '.resolve(Units::class)->clock($this->at($leave)) : 'past the get-off time: leave';
 
         return [new Wall(WallKind::GetOff, ShutterTime::ofSeconds(max(1.0, $left)), $why)];
+    }
+
+    /** The light of this hour, while an outing to the place is under way: at home the hour of day is no matter. */
+    public function hourLight(): ?HourLight
+    {
+        $sun = $this->isUnderWay() ? $this->place->observer()?->sun($this->unix) : null;
+
+        return $sun === null ? null : HourLight::ofPhase(LightPhase::ofAltitude($sun->altitudeDeg));
     }
 
     /** How far the sun stands from where the lens points, in degrees; null while it is down, or when nothing says where that is. */
@@ -128,7 +138,7 @@ final readonly class PlaceNow
 
     private function isUnderWay(): bool
     {
-        return Outing::underWay()->where('place_id', $this->place->id)->exists();
+        return once(fn (): bool => Outing::underWay()->where('place_id', $this->place->id)->exists());
     }
 
     /** Null where nothing says when to leave, or not within hours. */

@@ -40,7 +40,7 @@ export function seen(canvas) {
     const ratio = ratioOf(held.shape, held.upright === true, held.own);
     return {
         ...PLAIN,
-        light: held.light ?? PLAIN.light,
+        light: held.light || canvas.dataset.lightNow || PLAIN.light,
         mono: held.mono === true,
         bias: number(held.bias ?? '', number(canvas.dataset.bias ?? '', 0, -2, 2), -2, 2),
         cast: held.cast === true && canvas.dataset.cast ? JSON.parse(canvas.dataset.cast) : null,

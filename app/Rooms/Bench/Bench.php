@@ -180,7 +180,7 @@ final readonly class Bench
     /** How its pictures may be seen, through the glass that is picked. */
     public function seeing(): Seeing
     {
-        return Seeing::of($this->moving->kind->stage(), $this->picked?->filters);
+        return Seeing::of($this->moving->kind->stage(), $this->picked?->filters, $this->place?->hourLight());
     }
 
     /** @return list<string> the single filters of the strip whose times one would set side by side, four at the most, from light to dark */

@@ -16,19 +16,21 @@ final readonly class Seeing
     /**
      * @param  list<HourLight>  $lights
      * @param  list<Thing>  $things
+     * @param  HourLight|null  $now  of this hour, where an outing is under way
      */
     private function __construct(
         public array $lights,
         public array $things,
         public ?ColourCast $cast,
+        public ?HourLight $now,
     ) {
     }
 
-    public static function of(Stage $stage, ?FilterStack $glass): self
+    public static function of(Stage $stage, ?FilterStack $glass, ?HourLight $now = null): self
     {
         $cast = $glass?->colour();
 
-        return new self(HourLight::cases(), Thing::on($stage), $cast?->words() === null ? null : $cast);
+        return new self(HourLight::cases(), Thing::on($stage), $cast?->words() === null ? null : $cast, $now);
     }
 
     /** @return array{red: float, blue: float}|null in stops against green, as the drawers take it */

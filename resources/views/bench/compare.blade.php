@@ -18,7 +18,7 @@
     <noscript><p class="said">The pictures are drawn by a script, which is switched off here; the looks under them are not.</p></noscript>
     @if ($wipe && count($shown) > 1)
         <figure class="compare is-wipe">
-            <x-water-picture :scene="$scene" :times="array_column($shown, 'seconds')" :cast="$bench->seeing()->drawnCast()" :bias="$bench->question->bias->value" aria-label="The water at {{ implode(', ', array_column($shown, 'label')) }}, left to right"/>
+            <x-water-picture :scene="$scene" :times="array_column($shown, 'seconds')" :cast="$bench->seeing()->drawnCast()" :bias="$bench->question->bias->value" :light="$bench->seeing()->now?->value" aria-label="The water at {{ implode(', ', array_column($shown, 'label')) }}, left to right"/>
             <input type="range" id="wipe-at" min="0" max="100" value="50" aria-label="Where the first time ends">
             <figcaption>@foreach ($shown as $t)<span><b>{{ $t['label'] }}</b> @if ($t['glass']){{ $t['glass'] }}, @endif{{ $t['look'] }}, {{ number_format(100 * $t['kept']) }} % kept</span>@endforeach</figcaption>
         </figure>
@@ -26,7 +26,7 @@
         <div @class(['compares', 'is-four' => count($shown) > 2])>
             @foreach ($shown as $t)
                 <figure class="compare">
-                    <x-water-picture :scene="$scene" :seconds="$t['seconds']" :cast="$t['cast']" :bias="$bench->question->bias->value" aria-label="The water at {{ $t['label'] }}: {{ $t['look'] }}"/>
+                    <x-water-picture :scene="$scene" :seconds="$t['seconds']" :cast="$t['cast']" :bias="$bench->question->bias->value" :light="$bench->seeing()->now?->value" aria-label="The water at {{ $t['label'] }}: {{ $t['look'] }}"/>
                     <figcaption><b>{{ $t['label'] }}</b> <span>@if ($t['glass']){{ $t['glass'] }}: @endif{{ $t['look'] }}, {{ number_format(100 * $t['kept']) }} % of the drawing left</span></figcaption>
                 </figure>
             @endforeach

@@ -3,7 +3,7 @@
 <details class="seeing">
     <summary>Light, filters and shape of the picture</summary>
     <div class="seeing-fields">
-        <label>Light <select class="input" data-see="light">@foreach ($seeing->lights as $light)<option value="{{ $light->value }}">{{ $light->words() }}</option>@endforeach</select></label>
+        <label>Light <select class="input" data-see="light">@if ($seeing->now)<option value="">of this hour: {{ $seeing->now->words() }}</option>@endif @foreach ($seeing->lights as $light)<option value="{{ $light->value }}">{{ $light->words() }}</option>@endforeach</select></label>
         <label>Brightness <select class="input" data-see="bias"><option value="">as on the bench</option>@foreach (['0' => 'as metered', '-0.3333' => '−1/3', '-0.6667' => '−2/3', '-1' => '−1', '0.3333' => '+1/3', '0.6667' => '+2/3', '1' => '+1'] as $bias => $words)<option value="{{ $bias }}">{{ $words }}</option>@endforeach</select></label>
         <label>Graduated filter <select class="input" data-see="graduated"><option value="0">none</option>@foreach ([1, 2, 3, 4] as $stops)<option value="{{ $stops }}">{{ $stops }} {{ $stops === 1 ? 'stop' : 'stops' }}</option>@endforeach</select></label>
         <label>its edge <input type="range" min="5" max="80" value="40" data-see="graduatedAt" aria-label="Where the graduated filter ends, from the top"></label>

@@ -291,9 +291,11 @@ it('makes the get-off time a wall of the bench while an outing is under way, and
     Outing::query()->delete();
     $outing = shelf()->outings()->create(['starts_at' => '2026-11-26 15:30', 'ends_at' => '2026-11-26 17:00']);
     $subject = shelf()->subjects()->where('name', 'the posts in swell')->firstOrFail();
-    $this->get('/bench?take='.$subject->id)->assertOk()->assertSee('get off by');
+    $this->get('/bench?take='.$subject->id)->assertOk()->assertSee('get off by')
+        // And its picture is in the light of the hour: the sun is down by four on the made-up coast in November.
+        ->assertSee('data-light-now="golden"', false)->assertSee('of this hour: golden hour');
     $outing->delete();
-    $this->get('/bench?take='.$subject->id)->assertOk()->assertDontSee('get off by');
+    $this->get('/bench?take='.$subject->id)->assertOk()->assertDontSee('get off by')->assertDontSee('data-light-now');
 });
 
 it('finds windows, ranked or by time, and says how rare they are', function (): void {
