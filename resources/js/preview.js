@@ -1,5 +1,5 @@
 // Pictures that follow the target: a canvas with data-scene fetches its recipe once and is drawn anew whenever the time changes, or how it is seen. A worker draws; the page only shows.
-import { BIASES, hatched } from './picture/developed.js';
+import { hatched } from './picture/developed.js';
 import { nearest } from './picture/nearest.js';
 import { Scene } from './scene.js';
 import { blinks, seen, showSeeing, startSeeing } from './seeing.js';
@@ -125,10 +125,10 @@ async function drawNow(canvas, seconds, quick) {
         show(canvas);
     };
     const isSketched = !recipe.layers || navigator.connection?.saveData;
-    // At first, and for who saves data, a sketch that needs nothing more.
-    if (isSketched || shown.get(canvas)?.address !== address) {
-        const sketch = sketchOf(address, recipe);
-        says('sketch', times.map((time) => ({ plain: pictureOf(sketch.pixels(time, night())) })));
+    const sketch = () => says('sketch', times.map((time) => ({ plain: pictureOf(sketchOf(address, recipe).pixels(time, night())) })));
+    // At first, and for who saves data, a sketch that needs nothing more; after that a picture stays until the next is drawn.
+    if (isSketched || !shown.has(canvas)) {
+        sketch();
     }
     if (isSketched) {
         return;
@@ -141,7 +141,8 @@ async function drawNow(canvas, seconds, quick) {
         }
         says('layers', pictures);
     } catch {
-        // Without its layers the sketch stays.
+        // Its layers cannot be had: better a sketch of this water than a picture of another.
+        if (shown.get(canvas)?.address !== address) sketch();
     }
 }
 
@@ -162,11 +163,8 @@ function tell(canvas, clipped) {
     if (!told || !clipped || canvas !== document.querySelector('canvas[data-scene]')) {
         return;
     }
-    const bias = seen(canvas).bias;
     const [low, third, none, over] = clipped.map(share);
-    const now = BIASES.findIndex((at) => Math.abs(at - bias) < 0.01);
     told.textContent = `White clips: ${none} of the frame as metered, ${third} at −1/3, ${low} at −2/3, ${over} at +1/3.`;
-    told.dataset.clipped = String(clipped[now] ?? '');
 }
 
 export function canvases() {
@@ -175,6 +173,8 @@ export function canvases() {
 
 function drawAll() {
     showSeeing();
+    // An answer of the server sets a canvas to its first size, which empties it.
+    showAgain();
     canvases().forEach((canvas) => draw(canvas));
 }
 

@@ -1,6 +1,6 @@
 // Which part of its picture a canvas shows, the same in all of them: the whole, or so many pixels of the screen for one of the picture, about a point that is dragged or moved by keys.
 
-const part = { zoom: 0, x: 0.5, y: 0.6 };
+const part = { zoom: 0, x: 0.5, y: 0.6, width: 1, height: 1 };
 const STEP = 0.06;
 
 const wipeAt = () => Number(document.getElementById('wipe-at')?.value ?? 50) / 100;
@@ -8,6 +8,7 @@ const wipeAt = () => Number(document.getElementById('wipe-at')?.value ?? 50) / 1
 /** Puts pictures into a canvas: one, or several parted from left to right where the slider stands. */
 export function compose(canvas, pictures) {
     const { width, height } = pictures[0];
+    Object.assign(part, { width, height });
     const wide = part.zoom ? Math.max(200, Math.round(canvas.clientWidth)) : width;
     const high = part.zoom ? Math.round((wide * height) / width) : height;
     if (canvas.width !== wide || canvas.height !== high) Object.assign(canvas, { width: wide, height: high });
@@ -50,7 +51,7 @@ export function startZoom(changed) {
         }
     });
     document.addEventListener('pointermove', (event) => {
-        if (from) move(from.of.x - (event.clientX - from.x) / part.zoom / 720, from.of.y - (event.clientY - from.y) / part.zoom / 480);
+        if (from) move(from.of.x - (event.clientX - from.x) / part.zoom / part.width, from.of.y - (event.clientY - from.y) / part.zoom / part.height);
     });
     ['pointerup', 'pointercancel'].forEach((name) => document.addEventListener(name, () => { from = null; }));
     document.addEventListener('keydown', (event) => {

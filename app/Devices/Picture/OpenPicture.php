@@ -38,11 +38,8 @@ final class OpenPicture
 
     private const AT_FOOT = 0.7;
 
-    private const SUBJECT = 0.72;
-
-    private const RUN = 2048;
-
-    private const STRANDS = 96;
+    /** The row at which the recipe's distance lies, as a share of the height. */
+    public const SUBJECT = 0.72;
 
     private const CALM_M = 0.02;
 
@@ -59,9 +56,6 @@ final class OpenPicture
     private const CRISP = 1.4;
 
     private const TURNS = 64;
-
-    /** Bins of the longest waves, which are the level. */
-    private const LEVEL_BINS = 3;
 
     private int $width;
 
@@ -89,9 +83,6 @@ final class OpenPicture
     /** @var list<int> */
     private array $all = [];
 
-    /** @var array<int, float> */
-    private array $swell = [];
-
     /** @var list<float> of the sky, of the glow, and how much is a mirror: for each row at each tilt */
     private array $turns = [];
 
@@ -101,22 +92,14 @@ final class OpenPicture
     /** @var array<int, array{float, float, float}> */
     private array $sheet = [];
 
-    /** @var array<int, float> how far along its way what flows is, in pixels at the subject */
-    private array $way = [];
-
-    /** @var array<int, float> */
-    private array $strand = [];
-
-    /** @var array<int, float> */
-    private array $print = [];
-
-    /** @var list<array{gap: float, sums: list<list<float>>}> */
-    private array $textures = [];
-
     /** @var Colours */
     private readonly array $light;
 
     private float $whole;
+
+    private readonly FlowingWater $flow;
+
+    private readonly WaveSlopes $waves;
 
     private SkyPicture $sky;
 
@@ -136,9 +119,10 @@ final class OpenPicture
         $this->glow = array_map(fn (int $x): float => SkyPicture::glowAcross($this->light, $x / $this->width), range(0, $this->width - 1));
         $this->sky = new SkyPicture($recipe, $layers['clouds'], $this->light, $this->horizon, $this->focal, $this->width);
         $this->things = new ThingsPicture($recipe, $layers['things'], $view, $this->width, $this->height);
+        $this->flow = new FlowingWater($recipe, $this->all, $this->width, $this->height, $this->horizon, $this->focal);
+        $this->waves = new WaveSlopes($recipe, $this->all, $this->width, $this->height, $this->horizon);
         $this->layTurns();
         $this->laySheet();
-        $this->layFlow();
         [$slope, $lace] = $this->moving(0);
         $this->whole = $this->rms($lace, self::CRISP, $this->slopes($slope));
     }
@@ -287,81 +271,11 @@ final class OpenPicture
         ];
     }
 
-    /** What flows: how far along its way each pixel is and in which strand, round the rocks. */
-    private function layFlow(): void
-    {
-        $camera = $this->recipe->geometry['camera'] ?? 1.0;
-        $flow = deg2rad($this->recipe->geometry['flow'] ?? 0.0);
-        $subjectM = $camera * $this->focal / (self::SUBJECT * $this->height - $this->horizon);
-        $unit = $this->focal / $subjectM;
-        [$cos, $sin] = [cos($flow), sin($flow)];
-        for ($y = $this->horizon; $y < $this->height; $y++) {
-            $away = $camera * $this->focal / ($y + 0.5 - $this->horizon);
-            // How much of the way a pixel covers here, at the least.
-            $this->print[$y] = $away / $subjectM * max(1.0, abs($sin) * $away / $camera);
-            for ($x = 0; $x < $this->width; $x++) {
-                $side = ($x + 0.5 - $this->width / 2) / $this->focal * $away;
-                [$s, $n] = [$side * $cos + $away * $sin, -$side * $sin + $away * $cos];
-                foreach ($this->recipe->geometry['rocks'] ?? [] as [$rx, $rd, $r]) {
-                    [$ux, $ud] = [$side - $rx, $away - $rd];
-                    [$ds, $dn] = [$ux * $cos + $ud * $sin, -$ux * $sin + $ud * $cos];
-                    $part = $r * $r / max($r * $r * 0.3, $ds * $ds + $dn * $dn);
-                    $s += $part * $ds;
-                    $n -= $part * $dn;
-                }
-                $i = $y * $this->width + $x;
-                $this->way[$i] = 40 * self::RUN + $s * $unit;
-                $this->strand[$i] = 40 * self::STRANDS * 10 + $n * $unit;
-            }
-        }
-        $grain = max(1.2, $this->recipe->feature * $this->width);
-        $noise = new PictureNoise(2024);
-        foreach ([2 * $grain, max(0.9, 0.45 * $grain)] as $size) {
-            $this->textures[] = ['gap' => 0.62 * $size, 'sums' => $noise->strands($size, self::STRANDS, self::RUN + 1)];
-        }
-    }
-
-    /**
-     * What the open time leaves of one size of what flows: mean nought, spread one.
-     *
-     * @param  array{gap: float, sums: list<list<float>>}  $texture
-     * @return array<int, float>
-     */
-    private function runFlow(array $texture, int $place): array
-    {
-        ['gap' => $gap, 'sums' => $sums] = $texture;
-        $streak = max(1.0, ($this->recipe->streak[$place] ?? 0.0) * $this->width);
-        $value = [];
-        foreach ($this->all as $i) {
-            $print = $this->print[intdiv($i, $this->width)];
-            $run = max($streak, $print);
-            $across = $this->strand[$i] / $gap;
-            $low = (int) floor($across);
-            $share = ($across - $low) ** 2 * (3 - 2 * ($across - $low));
-            $one = self::around($sums, $low, $this->way[$i], $run);
-            $value[$i] = min(1.0, $gap / $print) * ($one + $share * (self::around($sums, $low + 1, $this->way[$i], $run) - $one));
-        }
-
-        return PictureNoise::standardised($value);
-    }
-
-    /** @param  list<list<float>>  $sums */
-    private static function around(array $sums, int $strand, float $from, float $run): float
-    {
-        $turn = (int) floor($strand / self::STRANDS);
-        $sum = $sums[$strand - $turn * self::STRANDS];
-        // The same strand again is read elsewhere along its length.
-        $start = $from + $turn * 701;
-
-        return (PictureNoise::upTo($sum, self::RUN, $start + $run) - PictureNoise::upTo($sum, self::RUN, $start)) / $run;
-    }
-
     /** @return array{array<int, float>, array<int, float>} slopes of the water and the lace of its foam, at one time */
     private function moving(int $place): array
     {
-        $lace = $this->runFlow($this->textures[0], $place);
-        $fine = $this->runFlow($this->textures[1], $place);
-        $slope = $this->waves($place);
+        [$lace, $fine] = $this->flow->at($place);
+        $slope = $this->waves->at($place);
         foreach ($lace as $i => $patch) {
             $v = $fine[$i];
             $slope[$i] ??= 0.5 * $patch + 0.3 * $v;
@@ -369,67 +283,6 @@ final class OpenPicture
         }
 
         return [$slope, $lace];
-    }
-
-    /** @return array<int, float> the slopes of the recipe's waves at one time, mean nought and spread one; none without waves */
-    private function waves(int $place): array
-    {
-        $bins = $this->recipe->bins;
-        if ($bins === []) {
-            return [];
-        }
-        $kept = array_map(static fn (array $bin): float => $bin['kept'][$place] ?? 0.0, $bins);
-        $most = max(1e-9, ...$kept);
-        $needLevel = $this->swell === [];
-        $wide = $this->recipe->frameWidthM / $this->width;
-        $subject = self::SUBJECT * $this->height - $this->horizon;
-        [$field, $level] = [[], []];
-        for ($row = $this->horizon; $row < $this->height; $row++) {
-            $away = $this->recipe->distanceM * $subject / ($row + 0.5 - $this->horizon);
-            $scale = $wide * $away / $this->recipe->distanceM;
-            $perRow = $away / ($row + 0.5 - $this->horizon);
-            [$sums, $heights] = [array_fill(0, $this->width, 0.0), array_fill(0, $this->width, 0.0)];
-            foreach ($bins as $b => ['waves' => $waves]) {
-                $share = $kept[$b] / $most;
-                $isLevel = $needLevel && $b < self::LEVEL_BINS;
-                if ($share <= 0.004 && ! $isLevel) {
-                    continue;
-                }
-                $share = $share > 0.004 ? $share : 0.0;
-                foreach ($waves as [$across, $along, $phase, $slope]) {
-                    $size = $slope / (1 + (hypot($along * $perRow, $across * $scale) / 2.3) ** 4);
-                    if ($size < 1e-4 * $slope) {
-                        continue;
-                    }
-                    $angle = $phase + $along * $away - $across * $scale * $this->width / 2;
-                    [$cos, $sin] = [cos($angle), sin($angle)];
-                    [$turnCos, $turnSin] = [cos($across * $scale), sin($across * $scale)];
-                    $part = $size * $share;
-                    $high = $isLevel ? $size / hypot($across, $along) : 0.0;
-                    foreach ($sums as $x => $sum) {
-                        $sums[$x] = $sum + $part * $cos;
-                        if ($isLevel) {
-                            $heights[$x] += $high * $sin;
-                        }
-                        $turned = $cos * $turnCos - $sin * $turnSin;
-                        $sin = $sin * $turnCos + $cos * $turnSin;
-                        $cos = $turned;
-                    }
-                }
-            }
-            foreach ($sums as $x => $sum) {
-                $i = $row * $this->width + $x;
-                if ($this->high[$i] < self::NEVER) {
-                    $field[$i] = $sum;
-                    $level[$i] = $heights[$x];
-                }
-            }
-        }
-        if ($needLevel) {
-            $this->swell = PictureNoise::standardised($level);
-        }
-
-        return PictureNoise::standardised($field);
     }
 
     /**
@@ -525,7 +378,7 @@ final class OpenPicture
         $kept = $this->recipe->level['kept'][$place] ?? 0.0;
         $spread = $sigma * sqrt(max(0.0, 1 - $kept ** 2)) + 0.02;
 
-        return 1 / (1 + exp(-1.702 * ($sigma * $kept * ($this->swell[$i] ?? 0.0) - $this->standsM($i)) / $spread));
+        return 1 / (1 + exp(-1.702 * ($sigma * $kept * $this->waves->level($i) - $this->standsM($i)) / $spread));
     }
 
     private function standsM(int $i): float

@@ -4,6 +4,8 @@ import { smooth } from './numbers.js';
 /** The curve between light and what is shown: a stop is so much of a factor. */
 export const GAMMA = 2.2;
 const WHITE = 255;
+/** At night a picture is red, and no brighter than the eyes that got used to the dark can bear. */
+export const NIGHT = [0.56, 0.14, 0.11];
 /** Biases at which the clipped share is told, in stops. */
 export const BIASES = [-2 / 3, -1 / 3, 0, 1 / 3];
 
@@ -40,7 +42,7 @@ export class Developed {
         this.peaks[peak > 2 * WHITE ? 2 * WHITE + 1 : peak < 0 ? 0 : Math.floor(peak)] += 1;
         if (view.mono || this.night) {
             const grey = 0.3 * r + 0.59 * g + 0.11 * b;
-            [r, g, b] = this.night ? [grey * 0.82, grey * 0.22, grey * 0.18] : [grey, grey, grey];
+            [r, g, b] = this.night ? [grey * NIGHT[0], grey * NIGHT[1], grey * NIGHT[2]] : [grey, grey, grey];
         }
         data[4 * i] = r;
         data[4 * i + 1] = g;

@@ -1,9 +1,9 @@
 // The picture in the hand's own time: while the time is being moved, a graphics processor draws all of it, pixel for pixel, from what OpenWater and Falls have laid. How much what moves counts is found on
 // a sixteenth of the pixels. As soon as the hand rests, the picture itself is drawn; without WebGL2 a quarter of its pixels is drawn meanwhile.
-import { GAMMA } from './developed.js';
+import { GAMMA, NIGHT } from './developed.js';
 import { FALLS } from './falls.js';
 import { STEPS, clamp, heldWhite, smooth } from './numbers.js';
-import { OPEN } from './open.js';
+import { OPEN, OpenWater } from './open.js';
 import { SKY } from './sky.js';
 
 const f = (number) => (Number.isInteger(number) ? `${number}.0` : String(number));
@@ -22,7 +22,7 @@ void develop(vec3 c, float y) {
     if (graduated.x > 0.0) c *= exp2(-graduated.x * (1.0 - smoothstep(graduated.y - graduated.z, graduated.y + graduated.z, y / float(size.y))) / ${f(GAMMA)});
     c *= gains;
     float grey = dot(c, vec3(0.3, 0.59, 0.11));
-    if (night > 0) c = grey * vec3(0.82, 0.22, 0.18); else if (mono > 0) c = vec3(grey);
+    if (night > 0) c = grey * ${vec(NIGHT)}; else if (mono > 0) c = vec3(grey);
     shown = vec4(c / 255.0, 1.0);
 }`;
 
@@ -106,13 +106,13 @@ void main() {
             float foot = away / subject * max(1.0, sine * away / camera);
             float lace = (flowing(sums0, gaps.x, of.xy, foot) - patchMeasure.x) / patchMeasure.y;
             float fine = (flowing(sums1, gaps.y, of.xy, foot) - fineMeasure.x) / fineMeasure.y;
-            float slope = 0.5 * lace + 0.3 * fine;
+            float slope = ${f(OPEN.OF_FLOW[0])} * lace + ${f(OPEN.OF_FLOW[1])} * fine;
             if (bins > 0) {
                 slope = 0.0;
                 for (int b = 0; b < bins; b++) if (shares[b] > 0.004) slope += shares[b] * texelFetch(fields, ivec3(at, b), 0).r;
                 slope = (slope - slopeMeasure.x) / slopeMeasure.y;
             }
-            float value = 0.74 * lace + 0.67 * (0.798 - abs(fine)) / 0.603;
+            float value = ${f(OPEN.LACE[0])} * lace + ${f(OPEN.LACE[1])} * (${f(OPEN.FOLDED[0])} - abs(fine)) / ${f(OPEN.FOLDED[1])};
             float under = 1.0; float more = 0.0;
             if (here.r > 0.5) {
                 float z = ${f(OPEN.LOW)} + ${f(OPEN.HIGH - OPEN.LOW)} * (here.r - 1.0) / 249.0;
@@ -150,7 +150,7 @@ export class Draft {
     }
 
     constructor(layered, gl) {
-        Object.assign(this, { layered, gl, isOpen: 'shore' in layered && 'sky' in layered, textures: new Map() });
+        Object.assign(this, { layered, gl, isOpen: layered instanceof OpenWater, textures: new Map() });
         const program = gl.createProgram();
         for (const [kind, source] of [[gl.VERTEX_SHADER, VERTEX], [gl.FRAGMENT_SHADER, this.isOpen ? OPENING : FALLING]]) {
             const shader = gl.createShader(kind);
@@ -232,7 +232,7 @@ export class Draft {
         this.set('bins', 'uniform1i', fields.length);
         this.set('gaps', 'uniform2f', textures[0].gap, textures[1].gap);
         const { horizon, focal, camera } = geometry;
-        for (const [name, value] of Object.entries({ horizon, focal, camera, sine: Math.abs(Math.sin((geometry.flow * Math.PI) / 180)), subject: (camera * focal) / (0.72 * height - horizon), meanCover: sky.meanCover, broken: OPEN.BROKEN * smooth(OPEN.CALM_M, 0.15, recipe.level.sigma_m) })) this.set(name, 'uniform1f', value);
+        for (const [name, value] of Object.entries({ horizon, focal, camera, sine: Math.abs(Math.sin((geometry.flow * Math.PI) / 180)), subject: (camera * focal) / (OPEN.SUBJECT * height - horizon), meanCover: sky.meanCover, broken: OPEN.BROKEN * smooth(OPEN.CALM_M, 0.15, recipe.level.sigma_m) })) this.set(name, 'uniform1f', value);
         this.set('wind', 'uniform2f', sky.across, sky.along);
     }
 

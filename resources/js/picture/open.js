@@ -32,8 +32,10 @@ const BROKEN = 0.6;
 /** Between these heights of the rock: over what lies deeper it passes unbroken. */
 const BREAKS_M = [-0.35, 0.05];
 
+/** Patches and lines in the lace of foam; how much either tilts water without waves; mean and spread of a folded normal. */
+const [LACE, OF_FLOW, FOLDED] = [[0.74, 0.67], [0.5, 0.3], [0.798, 0.603]];
 /** What another drawer of the same has to know. */
-export const OPEN = { TILT, MIRROR_ROWS, LOW, HIGH, FAR, RUN, STRANDS, CALM_M, ROUGH_M, TURNS, DRY, AT_FOOT, BREAKS_M, BROKEN, NEVER };
+export const OPEN = { TILT, MIRROR_ROWS, LOW, HIGH, FAR, RUN, STRANDS, CALM_M, ROUGH_M, TURNS, DRY, AT_FOOT, BREAKS_M, BROKEN, FOLDED, LACE, NEVER, OF_FLOW, SUBJECT };
 
 export class OpenWater {
     /** @param layers rock, water and clouds, four bytes a pixel, and the geometry of the stage */
@@ -231,9 +233,9 @@ export class OpenWater {
         this.measures.patch = this.runFlow(lace, this.textures[0], place, wet);
         // Foam lies in patches, and in them in lines with holes between: where the noise is near its mean.
         for (const i of wet) {
-            if (!fields.length) slope[i] = 0.5 * lace[i] + 0.3 * fine[i];
+            if (!fields.length) slope[i] = OF_FLOW[0] * lace[i] + OF_FLOW[1] * fine[i];
             const v = fine[i];
-            lace[i] = 0.74 * lace[i] + 0.67 * ((0.798 - (v < 0 ? -v : v)) / 0.603);
+            lace[i] = LACE[0] * lace[i] + (LACE[1] * (FOLDED[0] - (v < 0 ? -v : v))) / FOLDED[1];
         }
         return { slope, lace };
     }
