@@ -116,7 +116,7 @@ need_database() { # need_database FILE
 }
 
 # What PHP is given by either server: room for a backup, an end to what does not end, no name of itself.
-limits=(-d memory_limit=256M -d max_execution_time=60 -d upload_max_filesize=24M -d post_max_size=64M -d expose_php=0 -d display_errors=0 -d log_errors=1
+limits=(-d memory_limit=256M -d max_execution_time=60 -d upload_max_filesize=64M -d post_max_size=200M -d max_file_uploads=60 -d expose_php=0 -d display_errors=0 -d log_errors=1
     -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.validate_timestamps=0 -d opcache.jit_buffer_size=64M -d opcache.jit=tracing)
 
 # What does not change while it runs is read once: settings, routes, events, views. In files of its own, so that nothing else meets them.

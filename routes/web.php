@@ -15,7 +15,11 @@ use App\Rooms\Kit\KitController;
 use App\Rooms\Kit\KitFileController;
 use App\Rooms\Kit\NeedsKit;
 use App\Rooms\Learned\TasteController;
+use App\Rooms\Log\CheckController;
+use App\Rooms\Log\CompareController;
 use App\Rooms\Log\FrameController;
+use App\Rooms\Log\PhotoController;
+use App\Rooms\Log\SidecarController;
 use App\Rooms\Outings\OutingController;
 use App\Rooms\Outlook\CalendarFeed;
 use App\Rooms\Outlook\OutlookController;
@@ -119,6 +123,30 @@ Route::put('/shoot/{frame}/open', [ShootController::class, 'opened'])->name('sho
 
 Route::get('/log.csv', [FrameController::class, 'table'])->name('log.csv');
 Route::get('/log', [FrameController::class, 'index'])->name('log');
+Route::get('/log/compare', [CompareController::class, 'show'])->name('log.compare');
+Route::get('/log/mean.jpg', [CompareController::class, 'mean'])->name('log.mean');
+Route::get('/log/{frame}.xmp', SidecarController::class)->name('log.xmp')->where('frame', '[0-9]{1,15}');
+Route::controller(CheckController::class)->group(static function (): void {
+    Route::get('/photos/{photo}/check', 'show')->name('photos.check');
+    Route::post('/log/{frame}/filter', 'calibrate')->name('log.calibrate');
+    Route::put('/calibrations/{calibration}/use', 'use')->name('calibrations.use');
+    Route::delete('/calibrations/{calibration}', 'forget')->name('calibrations.destroy');
+    Route::put('/log/{frame}/fit', 'fit')->name('log.fit');
+    Route::delete('/log/{frame}/fit', 'unfit')->name('log.unfit');
+});
+Route::controller(PhotoController::class)->prefix('/photos')->name('photos.')->group(static function (): void {
+    Route::post('/', 'take')->name('take');
+    Route::get('/open', 'open')->name('open');
+    Route::get('/{photo}.jpg', 'picture')->name('picture')->where('photo', '[0-9]{1,15}');
+    Route::get('/{photo}-small.jpg', 'thumb')->name('thumb')->where('photo', '[0-9]{1,15}');
+    Route::get('/{photo}/original', 'original')->name('original');
+    Route::put('/{photo}/frame', 'lay')->name('lay');
+    Route::put('/{photo}/areas', 'areas')->name('areas');
+    Route::delete('/{photo}', 'destroy')->name('destroy');
+});
+Route::put('/settings/photos', [PhotoController::class, 'choose'])->name('photos.choose');
+Route::put('/log/{frame}/keeper', [FrameController::class, 'mark'])->name('log.mark');
+Route::put('/log/{frame}/water', [FrameController::class, 'tell'])->name('log.tell');
 Route::get('/log/{frame}', [FrameController::class, 'show'])->name('log.show');
 Route::put('/log/{frame}', [FrameController::class, 'judge'])->name('log.judge');
 Route::delete('/log/{frame}', [FrameController::class, 'destroy'])->name('log.destroy');

@@ -12,6 +12,11 @@ use Tests\TestCase;
 require_once __DIR__.'/cases.php';
 require_once __DIR__.'/backups.php';
 
+// Pictures go to a folder of this process.
+$photos = sys_get_temp_dir().'/gentle-pour-photos-'.getmypid();
+putenv('PHOTOS_FOLDER='.$photos);
+register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($photos)));
+
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');
 pest()->extend(BrowserTestCase::class)->in('Browser');
 // Backups go to a folder of their own.

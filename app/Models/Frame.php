@@ -12,11 +12,15 @@ use GentlePour\Exposure\Stops;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Review\BlurVerdict;
+use GentlePour\Review\FrameMark;
 use GentlePour\Review\NextFrame;
 use GentlePour\Solving\ShotRole;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 
 /**
@@ -45,10 +49,16 @@ use Illuminate\Support\Carbon;
  * @property int|null $shot_list_id
  * @property int|null $list_place
  * @property ShotRole|null $role
+ * @property FrameMark|null $keeper
+ * @property bool $by_file whether nobody planned it: it came in as a file
+ * @property string|null $filters_label as its plan says, to be looked for
  * @property Carbon $created_at
  * @property-read ShotList|null $shotList
  * @property-read Place|null $place
  * @property-read Subject|null $subject
+ * @property-read Photo|null $photo
+ * @property-read Photo|null $basePhoto
+ * @property-read Collection<int, Photo> $photos
  */
 final class Frame extends Model
 {
@@ -59,7 +69,7 @@ final class Frame extends Model
     protected $fillable = [
         'place_id', 'subject_id', 'after_frame_id', 'water_kind', 'look', 'inputs', 'plan', 'middle_s', 'exact_s', 'planned_s',
         'correction_stops', 'steps_done', 'opened_at', 'open_s', 'light_changes', 'blur', 'judged_at', 'exposure_thirds', 'note',
-        'shot_list_id', 'list_place', 'role',
+        'shot_list_id', 'list_place', 'role', 'keeper', 'by_file',
     ];
 
     /** @var array<string, string> */
@@ -68,9 +78,22 @@ final class Frame extends Model
         'exact_s' => 'float', 'middle_s' => 'float', 'planned_s' => 'float', 'correction_stops' => 'float',
         'opened_at' => 'datetime', 'open_s' => 'float',
         'blur' => BlurVerdict::class, 'judged_at' => 'datetime', 'role' => ShotRole::class, 'exposure_thirds' => 'integer',
+        'keeper' => FrameMark::class, 'by_file' => 'boolean',
     ];
 
+    /** @var array<string, mixed> */
+    protected $attributes = ['by_file' => false];
+
     protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $frame): void {
+            if ($frame->isDirty('plan')) {
+                $frame->filters_label = mb_substr($frame->plan->way->filtersLabel(), 0, 200);
+            }
+        });
+    }
 
     /** @return BelongsTo<Subject, $this> */
     public function subject(): BelongsTo
@@ -88,6 +111,24 @@ final class Frame extends Model
     public function shotList(): BelongsTo
     {
         return $this->belongsTo(ShotList::class);
+    }
+
+    /** @return HasMany<Photo, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(Photo::class);
+    }
+
+    /** @return HasOne<Photo, $this> the picture of the frame itself */
+    public function photo(): HasOne
+    {
+        return $this->hasOne(Photo::class)->where('role', PhotoRole::Frame)->latest('id');
+    }
+
+    /** @return HasOne<Photo, $this> that of the same view without the filter */
+    public function basePhoto(): HasOne
+    {
+        return $this->hasOne(Photo::class)->where('role', PhotoRole::Base)->latest('id');
     }
 
     /** @return list<string> what a copy of it has of its own: the name for life, which the database gives */

@@ -35,6 +35,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property Look|null $look usual
  * @property string|null $note
  * @property int $position in the place's list
+ * @property array<string, mixed>|null $fitted how the water was fitted to what photographs show, and what stood there before
  * @property-read Place $place
  */
 final class Subject extends Model
@@ -46,6 +47,7 @@ final class Subject extends Model
     protected $fillable = [
         'place_id', 'name', 'water_kind', 'speed_m_s', 'drop_m', 'float_m', 'float_s', 'period_s', 'feature_m', 'height_m', 'depth_m',
         'chop_period_s', 'chop_height_m', 'distance_m', 'focal_mm', 'facing_deg', 'look', 'note', 'position',
+        'fitted',
     ];
 
     /** @var array<string, string> */
@@ -53,7 +55,7 @@ final class Subject extends Model
         'water_kind' => WaterKind::class, 'look' => Look::class, 'speed_m_s' => 'float', 'drop_m' => 'float', 'float_m' => 'float',
         'float_s' => 'float', 'period_s' => 'float', 'feature_m' => 'float', 'height_m' => 'float', 'depth_m' => 'float',
         'chop_period_s' => 'float', 'chop_height_m' => 'float', 'distance_m' => 'float', 'focal_mm' => 'float', 'facing_deg' => 'float',
-        'position' => 'integer',
+        'position' => 'integer', 'fitted' => 'array',
     ];
 
     /** How its water was described. */

@@ -9,6 +9,7 @@ use App\Devices\SimulatedBuoy;
 use App\Devices\SimulatedWeather;
 use App\Files\Backup\BackupFile;
 use App\Files\Backup\Backups;
+use App\Files\Photo\PhotoShelf;
 use App\Forms\Written;
 use App\Household\AsSeen;
 use App\Household\Built;
@@ -20,6 +21,7 @@ use App\Household\Tab;
 use App\Household\Theme;
 use App\Models\Sentences;
 use App\Rooms\Kit\KitShelf;
+use App\Rooms\Log\SimulatedShoot;
 use App\Rooms\Settings\UnitsController;
 use App\Tide\StationCatalogue;
 use GentlePour\Motion\WaterBody;
@@ -55,6 +57,10 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(Backups::class, static fn (Application $app): Backups => new Backups(
             $app->make(BackupFile::class), is_string($folder = config('backups.folder')) ? $folder : '',
         ));
+        $this->app->bind(PhotoShelf::class, static fn (): PhotoShelf => new PhotoShelf(
+            is_string($folder = config('photos.folder')) ? $folder : storage_path('app/photos'),
+        ));
+        $this->app->when(SimulatedShoot::class)->needs('$layers')->give(static fn (): string => base_path('data/stages'));
         $this->app->bind(
             Units::class, static fn (Application $app): Units => Units::read($app->make(Settings::class)->read(UnitsController::SETTING)),
         );

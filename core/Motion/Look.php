@@ -27,6 +27,18 @@ enum Look: string
         };
     }
 
+    /** The look of so much texture kept; held cannot be told from lively by it. */
+    public static function ofTexture(float $kept): self
+    {
+        foreach ([self::Lively, self::Brushed, self::Silk, self::Mist] as $look) {
+            if ($kept > (float) $look->leastTexture()) {
+                return $look;
+            }
+        }
+
+        return self::Glass;
+    }
+
     public function words(): string
     {
         return match ($this) {

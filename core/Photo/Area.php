@@ -27,6 +27,18 @@ final readonly class Area
         return new self($x, $y, $width, $height);
     }
 
+    /** @throws InvalidValue when it is not written as four shares, or they are no area */
+    public static function parse(string $written): self
+    {
+        $numbers = array_map(trim(...), explode(',', $written));
+        $odd = array_filter($numbers, static fn (string $n): bool => preg_match('/^\d{0,3}(\.\d{1,9})?$/', $n) !== 1 || $n === '');
+        if (count($numbers) !== 4 || $odd !== []) {
+            throw new InvalidValue('An area is X,Y,W,H, shares of the frame from 0 to 1, like 0.2,0.5,0.3,0.4.');
+        }
+
+        return self::of((float) $numbers[0], (float) $numbers[1], (float) $numbers[2], (float) $numbers[3]);
+    }
+
     public static function whole(): self
     {
         return new self(0.0, 0.0, 1.0, 1.0);
@@ -42,5 +54,19 @@ final readonly class Area
             $left, $top, max(1, min($width - $left, (int) round($this->width * $width))),
             max(1, min($height - $top, (int) round($this->height * $height))),
         ];
+    }
+
+    /** @return array{float, float, float, float} */
+    public function toArray(): array
+    {
+        return [$this->x, $this->y, $this->width, $this->height];
+    }
+
+    /** As it is typed. */
+    public function written(): string
+    {
+        $short = static fn (float $share): string => (string) (float) sprintf('%.4f', $share);
+
+        return implode(',', array_map($short, $this->toArray()));
     }
 }

@@ -8,7 +8,7 @@ namespace GentlePour\Photo;
 final class Detail
 {
     /** Less gradient energy than this of the base is seen as shaken, or as focus that slipped. Judgement. */
-    private const SHAKEN = 0.7;
+    public const SHAKEN = 0.7;
 
     /** Half the sides of the squares whose means are set against each other, as shares of the width: texture in between counts. */
     private const SMALL = 0.002;
@@ -61,7 +61,17 @@ final class Detail
      */
     public static function kept(Raster $base, Raster $other): ?float
     {
-        [$b, $o] = [self::texture($base), self::texture($other)];
+        return self::keptOf(self::texture($base), self::texture($other));
+    }
+
+    /**
+     * The same of textures that are known.
+     *
+     * @param  list<float>  $b
+     * @param  list<float>  $o
+     */
+    public static function keptOf(array $b, array $o): ?float
+    {
         $alike = max(0.0, self::covariance($b, $o));
         $moving = self::covariance($b, $b) - $alike;
 
@@ -80,7 +90,7 @@ final class Detail
      * @param  list<float>  $a
      * @param  list<float>  $b
      */
-    private static function covariance(array $a, array $b): float
+    public static function covariance(array $a, array $b): float
     {
         $count = count($a);
         [$meanA, $meanB] = [array_sum($a) / $count, array_sum($b) / $count];
@@ -98,7 +108,7 @@ final class Detail
      * @param  list<float>  $light
      * @return list<float>
      */
-    private static function means(array $light, Raster $raster, int $reach): array
+    public static function means(array $light, Raster $raster, int $reach): array
     {
         [$width, $height] = [$raster->width, $raster->height];
         $sums = array_fill(0, ($width + 1) * ($height + 1), 0.0);

@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace GentlePour\Photo;
 
 /** How the light of a frame is spread: histograms, what clips, mean and percentiles. */
-final readonly class Levels
+final class Levels
 {
     /** A channel from here up is clipped; a frame of luminance up to here is black. */
     public const CLIPPED = 254;
 
     public const BLACK = 1;
+
+    /** Steps of linear light by which the level of a luminance is looked up: finer than the least of 255 levels, which is a 3,294th. */
+    private const FINE = 32768;
+
+    /** @var list<int> */
+    private static array $levels = [];
 
     /**
      * @param  list<int>  $luminance  counts of pixels by the level of their luminance, 256
@@ -19,28 +25,30 @@ final readonly class Levels
      * @param  float  $highShare  of pixels of which any channel is clipped
      */
     private function __construct(
-        public array $luminance,
-        public array $channels,
-        public float $mean,
-        public float $highShare,
-        public float $lowShare,
+        public readonly array $luminance,
+        public readonly array $channels,
+        public readonly float $mean,
+        public readonly float $highShare,
+        public readonly float $lowShare,
     ) {
     }
 
     public static function of(Raster $raster): self
     {
         $red = $green = $blue = $luminance = array_fill(0, 256, 0);
+        $table = Srgb::table();
+        $levels = self::levels();
         $sum = 0.0;
         $high = 0;
         foreach ($raster->pixels as $p) {
             [$r, $g, $b] = [$p >> 16 & 255, $p >> 8 & 255, $p & 255];
-            $light = Srgb::luminance(Srgb::light($r), Srgb::light($g), Srgb::light($b));
+            $light = Srgb::luminance($table[$r], $table[$g], $table[$b]);
             $red[$r]++;
             $green[$g]++;
             $blue[$b]++;
-            $luminance[Srgb::level($light)]++;
+            $luminance[$levels[(int) ($light * self::FINE)]]++;
             $sum += $light;
-            $high += max($r, $g, $b) >= self::CLIPPED ? 1 : 0;
+            $high += $r >= self::CLIPPED || $g >= self::CLIPPED || $b >= self::CLIPPED ? 1 : 0;
         }
         $count = count($raster->pixels);
 
@@ -49,6 +57,16 @@ final readonly class Levels
             ['red' => array_values($red), 'green' => array_values($green), 'blue' => array_values($blue)],
             $sum / $count, $high / $count, array_sum(array_slice($luminance, 0, self::BLACK + 1)) / $count,
         );
+    }
+
+    /** @return list<int> by steps of linear light */
+    private static function levels(): array
+    {
+        if (self::$levels === []) {
+            self::$levels = array_map(static fn (int $step): int => Srgb::level(($step + 0.5) / self::FINE), range(0, self::FINE));
+        }
+
+        return self::$levels;
     }
 
     /** The luminance, in linear light, below which so much of the frame lies. */

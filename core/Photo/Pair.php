@@ -23,11 +23,13 @@ final readonly class Pair
     /**
      * @param  array{float, float, float}  $stops  by how many stops the other is brighter (+) than the base, in red, green and blue
      * @param  array<int, float>  $blocks  the same in luminance by block, BLOCKS a row
+     * @param  array<int, float>  $base  luminance of the base by block, in linear light
      */
     private function __construct(
         public float $luminanceStops,
         public array $stops,
         private array $blocks,
+        private array $base,
     ) {
     }
 
@@ -37,36 +39,42 @@ final readonly class Pair
         if ($base->width !== $other->width || $base->height !== $other->height) {
             throw new InvalidValue('The two pictures differ in shape: they have to show the same view, uncropped.');
         }
-        $sums = ['base' => [0.0, 0.0, 0.0], 'other' => [0.0, 0.0, 0.0]];
+        $light = Srgb::table();
+        [$least, $most] = self::TELLS;
+        $b = $o = [0.0, 0.0, 0.0];
         $blocks = [];
         $used = 0;
         foreach ($base->pixels as $i => $p) {
             $q = $other->pixels[$i];
-            $of = [$p >> 16 & 255, $p >> 8 & 255, $p & 255, $q >> 16 & 255, $q >> 8 & 255, $q & 255];
-            if (min($of) < self::TELLS[0] || max($of) > self::TELLS[1]) {
+            [$r1, $g1, $b1, $r2, $g2, $b2] = [$p >> 16 & 255, $p >> 8 & 255, $p & 255, $q >> 16 & 255, $q >> 8 & 255, $q & 255];
+            if ($r1 < $least || $g1 < $least || $b1 < $least || $r2 < $least || $g2 < $least || $b2 < $least
+                || $r1 > $most || $g1 > $most || $b1 > $most || $r2 > $most || $g2 > $most || $b2 > $most) {
                 continue;
             }
             $used++;
-            $light = array_map(Srgb::light(...), $of);
-            foreach ([0, 1, 2] as $c) {
-                $sums['base'][$c] += $light[$c];
-                $sums['other'][$c] += $light[$c + 3];
-            }
-            [$x, $y] = [$i % $base->width, intdiv($i, $base->width)];
-            $block = intdiv($y * self::BLOCKS, $base->height) * self::BLOCKS + intdiv($x * self::BLOCKS, $base->width);
-            $blocks[$block] ??= [0.0, 0.0];
-            $blocks[$block][0] += Srgb::luminance($light[0], $light[1], $light[2]);
-            $blocks[$block][1] += Srgb::luminance($light[3], $light[4], $light[5]);
+            [$r1, $g1, $b1, $r2, $g2, $b2] = [$light[$r1], $light[$g1], $light[$b1], $light[$r2], $light[$g2], $light[$b2]];
+            $b[0] += $r1;
+            $b[1] += $g1;
+            $b[2] += $b1;
+            $o[0] += $r2;
+            $o[1] += $g2;
+            $o[2] += $b2;
+            $block = intdiv(intdiv($i, $base->width) * self::BLOCKS, $base->height) * self::BLOCKS
+                + intdiv($i % $base->width * self::BLOCKS, $base->width);
+            $blocks[$block] ??= [0.0, 0.0, 0];
+            $blocks[$block][0] += Srgb::luminance($r1, $g1, $b1);
+            $blocks[$block][1] += Srgb::luminance($r2, $g2, $b2);
+            $blocks[$block][2]++;
         }
         if ($used < self::LEAST_SHARE * count($base->pixels)) {
             throw new InvalidValue('Hardly a place of the two is neither black nor clipped in both: nothing can be compared.');
         }
-        [$b, $o] = [$sums['base'], $sums['other']];
 
         return new self(
             log(Srgb::luminance(...$o) / Srgb::luminance(...$b), 2),
             [log($o[0] / $b[0], 2), log($o[1] / $b[1], 2), log($o[2] / $b[2], 2)],
             array_map(static fn (array $sum): float => log($sum[1] / $sum[0], 2), $blocks),
+            array_map(static fn (array $sum): float => $sum[0] / $sum[2], $blocks),
         );
     }
 
@@ -95,6 +103,20 @@ final readonly class Pair
         }
 
         return $middle === [] || $corners === [] ? null : array_sum($corners) / count($corners) - array_sum($middle) / count($middle);
+    }
+
+    /**
+     * By how many stops the darkest blocks of the base rise over its brightest: a veil of light over all of the frame, as of flare. Blocks
+     * are large enough that water averages within them.
+     */
+    public function veilStops(): float
+    {
+        $base = $this->base;
+        asort($base);
+        $quarter = intdiv(count($base), 4);
+        $mean = fn (array $blocks): float => array_sum(array_intersect_key($this->blocks, $blocks)) / max(1, count($blocks));
+
+        return $quarter < 1 ? 0.0 : $mean(array_slice($base, 0, $quarter, true)) - $mean(array_slice($base, -$quarter, null, true));
     }
 
     /** By how many stops the brightest edge of the four rises over the median of all, against the base: light that leaked in. */

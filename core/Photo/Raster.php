@@ -38,8 +38,11 @@ final readonly class Raster
     /** @return list<float> luminance of each pixel in linear light, 0 to 1 */
     public function luminance(): array
     {
-        return array_map(static fn (int $p): float => Srgb::luminance(
-            Srgb::light($p >> 16 & 255), Srgb::light($p >> 8 & 255), Srgb::light($p & 255),
-        ), $this->pixels);
+        $light = Srgb::table();
+
+        return array_map(
+            static fn (int $p): float => 0.2126 * $light[$p >> 16 & 255] + 0.7152 * $light[$p >> 8 & 255] + 0.0722 * $light[$p & 255],
+            $this->pixels,
+        );
     }
 }

@@ -23,6 +23,14 @@ final class Srgb
         return self::$light[max(0, min(255, $level))];
     }
 
+    /** @return list<float> linear light of every level, for those who look at a million pixels */
+    public static function table(): array
+    {
+        self::light(0);
+
+        return self::$light;
+    }
+
     /** The nearest level. */
     public static function level(float $light): int
     {

@@ -28,13 +28,8 @@ trait OpensPhotographs
         if ($written === null) {
             return null;
         }
-        $numbers = array_map(trim(...), explode(',', $written));
-        $odd = array_filter($numbers, static fn (string $n): bool => preg_match('/^\d{0,3}(\.\d{1,9})?$/', $n) !== 1 || $n === '');
-        if (count($numbers) !== 4 || $odd !== []) {
-            throw (new InvalidValue('An area is X,Y,W,H, shares of the frame from 0 to 1, like 0.2,0.5,0.3,0.4.'))->at($name);
-        }
         try {
-            return Area::of((float) $numbers[0], (float) $numbers[1], (float) $numbers[2], (float) $numbers[3]);
+            return Area::parse($written);
         } catch (InvalidValue $e) {
             throw $e->at($name);
         }

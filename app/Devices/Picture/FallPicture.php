@@ -165,7 +165,7 @@ final class FallPicture
     private function layNoise(): void
     {
         $grain = max(1.6, $this->recipe->feature * self::LAYER_PX);
-        $noise = new PictureNoise(2024);
+        $noise = new PictureNoise(PictureNoise::SEED + $this->view->moment);
         foreach ([[$grain, 1.0], [max(1.0, $grain / 3), 0.6]] as [$size, $weight]) {
             $strands = (int) max(8, round(self::CHANNEL * self::LAYER_PX / (0.62 * $size)));
             $sums = $noise->strands($size, $strands + 1, self::RUN_PX + self::LONGEST + 2);

@@ -32,11 +32,11 @@ final class FlowingWater
     /** @param  list<int>  $pixels  that water reaches */
     public function __construct(
         private readonly Recipe $recipe, private readonly array $pixels, private readonly int $width, private readonly int $height,
-        private readonly int $horizon, private readonly float $focal,
+        private readonly int $horizon, private readonly float $focal, int $moment = 0,
     ) {
         $this->lay();
         $grain = max(1.2, $this->recipe->feature * $this->width);
-        $noise = new PictureNoise(2024);
+        $noise = new PictureNoise(PictureNoise::SEED + $moment);
         $texture = static fn (float $size): array => [
             'gap' => 0.62 * $size, 'sums' => $noise->strands($size, self::STRANDS, self::RUN + 1),
         ];

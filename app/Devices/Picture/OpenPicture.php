@@ -119,8 +119,8 @@ final class OpenPicture
         $this->glow = array_map(fn (int $x): float => SkyPicture::glowAcross($this->light, $x / $this->width), range(0, $this->width - 1));
         $this->sky = new SkyPicture($recipe, $layers['clouds'], $this->light, $this->horizon, $this->focal, $this->width);
         $this->things = new ThingsPicture($recipe, $layers['things'], $view, $this->width, $this->height);
-        $this->flow = new FlowingWater($recipe, $this->all, $this->width, $this->height, $this->horizon, $this->focal);
-        $this->waves = new WaveSlopes($recipe, $this->all, $this->width, $this->height, $this->horizon);
+        $this->flow = new FlowingWater($recipe, $this->all, $this->width, $this->height, $this->horizon, $this->focal, $view->moment);
+        $this->waves = new WaveSlopes($recipe, $this->all, $this->width, $this->height, $this->horizon, $view->moment);
         $this->layTurns();
         $this->laySheet();
         [$slope, $lace] = $this->moving(0);

@@ -7,6 +7,8 @@ namespace App\Devices\Picture;
 /** What both drawers share: numbers that are the same every time, and noise as running sums; resources/js/picture/numbers.js. */
 final class PictureNoise
 {
+    public const SEED = 2024;
+
     /** Steps of whiteness at which its mean is held, and about so many pixels that tell how what moves is spread. */
     public const STEPS = 24;
 

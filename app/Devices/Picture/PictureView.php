@@ -14,6 +14,7 @@ final readonly class PictureView
      * @param  array{stops: float, at: float, soft: float}|null  $graduated  its strength, where its middle lies from the top and how far
      *     it is from clear to dark on either side, in shares of the height
      * @param  list<string>  $things  of those that the recipe holds
+     * @param  int  $moment  at which it was opened: at another the water has moved on
      */
     public function __construct(
         public HourLight $light = HourLight::Day,
@@ -23,6 +24,7 @@ final readonly class PictureView
         public ?array $graduated = null,
         public bool $polariser = false,
         public array $things = [],
+        public int $moment = 0,
     ) {
     }
 }

@@ -13,6 +13,9 @@ final class WaveSlopes
     /** Bins of the longest waves, which are the level. */
     private const LEVEL_BINS = 3;
 
+    /** The golden angle: from one moment to another each wave turns by another multiple of it. */
+    private const TURN = 2.39996;
+
     /** @var array<int, float> */
     private array $swell = [];
 
@@ -22,7 +25,7 @@ final class WaveSlopes
     /** @param  list<int>  $pixels  that water reaches */
     public function __construct(
         private readonly Recipe $recipe, array $pixels, private readonly int $width, private readonly int $height,
-        private readonly int $horizon,
+        private readonly int $horizon, private readonly int $moment = 0,
     ) {
         $this->reached = array_flip($pixels);
     }
@@ -58,12 +61,12 @@ final class WaveSlopes
                     continue;
                 }
                 $share = $share > 0.004 ? $share : 0.0;
-                foreach ($waves as [$across, $along, $phase, $slope]) {
+                foreach ($waves as $w => [$across, $along, $phase, $slope]) {
                     $size = $slope / (1 + (hypot($along * $perRow, $across * $scale) / 2.3) ** 4);
                     if ($size < 1e-4 * $slope) {
                         continue;
                     }
-                    $angle = $phase + $along * $away - $across * $scale * $this->width / 2;
+                    $angle = $phase + $this->moment * self::TURN * ($w + 1) + $along * $away - $across * $scale * $this->width / 2;
                     [$cos, $sin] = [cos($angle), sin($angle)];
                     [$turnCos, $turnSin] = [cos($across * $scale), sin($across * $scale)];
                     $part = $size * $share;

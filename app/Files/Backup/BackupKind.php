@@ -24,6 +24,8 @@ enum BackupKind: string
     case Measurements = 'measurements';
     case ShotLists = 'shot_lists';
     case Frames = 'frames';
+    case Photos = 'photos';
+    case Calibrations = 'calibrations';
     case Settings = 'settings';
 
     public function label(): string
@@ -32,8 +34,9 @@ enum BackupKind: string
             self::TideEntries => 'Tide tables, lines',
             self::LevelMarks => 'Level marks',
             self::ShotLists => 'Shot lists',
+            self::Photos => 'Photographs, their records',
             self::Cameras, self::Lenses, self::Filters, self::Places, self::Sightings, self::Subjects, self::Outings, self::Compositions,
-            self::Measurements, self::Frames, self::Settings => ucfirst($this->value),
+            self::Measurements, self::Frames, self::Calibrations, self::Settings => ucfirst($this->value),
         };
     }
 
@@ -44,7 +47,7 @@ enum BackupKind: string
             self::TideEntries => ['place_id', 'at'],
             self::Settings => ['key'],
             self::Cameras, self::Lenses, self::Filters, self::Places, self::LevelMarks, self::Sightings, self::Subjects, self::Outings,
-            self::Compositions, self::Measurements, self::ShotLists, self::Frames => ['uid'],
+            self::Compositions, self::Measurements, self::ShotLists, self::Frames, self::Photos, self::Calibrations => ['uid'],
         };
     }
 
@@ -52,7 +55,7 @@ enum BackupKind: string
     public function cameLater(): bool
     {
         return match ($this) {
-            self::Compositions => true,
+            self::Compositions, self::Photos, self::Calibrations => true,
             self::Cameras, self::Lenses, self::Filters, self::Places, self::TideEntries, self::LevelMarks, self::Sightings, self::Subjects,
             self::Outings, self::Measurements, self::ShotLists, self::Frames, self::Settings => false,
         };
@@ -64,7 +67,7 @@ enum BackupKind: string
         return match ($this) {
             self::Cameras, self::Lenses, self::Filters, self::Places => true,
             self::TideEntries, self::LevelMarks, self::Sightings, self::Subjects, self::Outings, self::Compositions, self::Measurements,
-            self::ShotLists, self::Frames, self::Settings => false,
+            self::ShotLists, self::Frames, self::Photos, self::Calibrations, self::Settings => false,
         };
     }
 
@@ -81,6 +84,8 @@ enum BackupKind: string
                 'place_id' => self::Places, 'subject_id' => self::Subjects, 'after_frame_id' => self::Frames,
                 'shot_list_id' => self::ShotLists,
             ],
+            self::Photos => ['frame_id' => self::Frames, 'base_id' => self::Photos],
+            self::Calibrations => ['filter_id' => self::Filters, 'base_id' => self::Photos, 'filtered_id' => self::Photos],
             self::Cameras, self::Lenses, self::Filters, self::Places, self::ShotLists, self::Settings => [],
         };
     }
@@ -102,7 +107,7 @@ enum BackupKind: string
             self::Lenses => Lens::class,
             self::Filters => Filter::class,
             self::Places, self::TideEntries, self::LevelMarks, self::Sightings, self::Subjects, self::Outings, self::Compositions,
-            self::Measurements, self::ShotLists, self::Frames, self::Settings => null,
+            self::Measurements, self::ShotLists, self::Frames, self::Photos, self::Calibrations, self::Settings => null,
         };
     }
 

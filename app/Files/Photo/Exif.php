@@ -7,8 +7,8 @@ namespace App\Files\Photo;
 use GentlePour\Photo\ShotSettings;
 
 /**
- * What a JPEG says of how it was taken (EXIF 2.32), read as numbers; what cannot be is left out. Texts are cut and cleaned: they come from
- * strangers.
+ * What a file says of how it was taken (EXIF 2.32), read as numbers; what cannot be is left out. Texts are cut and cleaned: they come from
+ * strangers. Where it was taken is not read: nobody has to know that of a picture.
  */
 final class Exif
 {
@@ -19,13 +19,17 @@ final class Exif
         'aperture' => [0.5, 128.0], 'shutter' => [1e-5, 86400.0], 'iso' => [1.0, 5_000_000.0], 'focal' => [1.0, 3000.0],
     ];
 
-    /** @var array<array-key, mixed> */
-    private readonly array $tags;
+    /** @param  array<array-key, mixed>  $tags  by name */
+    public function __construct(private readonly array $tags)
+    {
+    }
 
-    public function __construct(?string $path)
+    /** Of a JPEG; of anything else nothing is read. */
+    public static function of(?string $path): self
     {
         $tags = $path === null || ! function_exists('exif_read_data') ? false : @exif_read_data($path);
-        $this->tags = is_array($tags) ? $tags : [];
+
+        return new self(is_array($tags) ? $tags : []);
     }
 
     public function orientation(): int
@@ -35,7 +39,7 @@ final class Exif
 
     public function settings(): ShotSettings
     {
-        $iso = $this->tags['ISOSpeedRatings'] ?? $this->tags['PhotographicSensitivity'] ?? null;
+        $iso = $this->tags['ISOSpeedRatings'] ?? $this->tags['PhotographicSensitivity'] ?? $this->tags['ISO'] ?? null;
         $make = $this->text('Make');
         $model = $this->text('Model');
 
@@ -59,13 +63,15 @@ final class Exif
             return null;
         }
         $offset = $this->text('UndefinedTag:0x9011') ?? $this->text('OffsetTimeOriginal') ?? '';
+        $fraction = preg_match('/^(\d{1,3})\d*$/', $this->text('SubSecTimeOriginal') ?? '', $sub) === 1 ? ".{$sub[1]}" : '';
 
-        return "{$m[1]}-{$m[2]}-{$m[3]}T{$m[4]}".(preg_match('/^[+-]\d{2}:\d{2}$/', $offset) === 1 ? $offset : '');
+        return "{$m[1]}-{$m[2]}-{$m[3]}T{$m[4]}{$fraction}".(preg_match('/^[+-]\d{2}:\d{2}$/', $offset) === 1 ? $offset : '');
     }
 
     private function text(string $tag): ?string
     {
         $value = $this->tags[$tag] ?? null;
+        $value = is_int($value) ? (string) $value : $value;
         $clean = is_string($value) ? trim((string) preg_replace('/[^\P{C}]+/u', '', mb_scrub($value, 'UTF-8'))) : '';
 
         return $clean === '' ? null : mb_substr($clean, 0, self::LETTERS);

@@ -13,6 +13,7 @@ final readonly class LookedAt
     /**
      * @param  Raster  $lattice  single pixels, evenly spread
      * @param  Raster  $small  a small picture of means
+     * @param  Raster  $medium  a picture of means, fine enough for spots of dust
      * @param  Raster|null  $still  the part where nothing moves, as fine as it is; null where none was named
      */
     public function __construct(
@@ -21,6 +22,7 @@ final readonly class LookedAt
         public ShotSettings $settings,
         public Raster $lattice,
         public Raster $small,
+        public Raster $medium,
         public ?Raster $still,
     ) {
     }

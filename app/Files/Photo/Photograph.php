@@ -11,8 +11,8 @@ use GentlePour\Photo\Raster;
 use GentlePour\Photo\ShotSettings;
 
 /**
- * A picture file, opened within bounds: JPEG, PNG or WebP. What is looked at of it: pixels on a lattice, a small picture of means, and a
- * part of it as fine as it is.
+ * A picture file, opened within bounds: JPEG, PNG or WebP, or the picture that a raw or HEIF file has in it. What is looked at of it:
+ * pixels on a lattice, a small picture of means, and a part of it as fine as it is.
  */
 final class Photograph
 {
@@ -26,6 +26,8 @@ final class Photograph
 
     private const SMALL_PX = 480;
 
+    private const MEDIUM_PX = 720;
+
     /** Of a part that is looked at as fine as it is. */
     private const FINE_PX = 900;
 
@@ -35,7 +37,7 @@ final class Photograph
 
     private function __construct(
         private readonly GdImage $image,
-        private readonly ShotSettings $settings,
+        public readonly ShotSettings $settings,
     ) {
     }
 
@@ -49,7 +51,10 @@ final class Photograph
             throw new InvalidValue('The file is larger than 200 MB.');
         }
         [$width, $height, $type] = @getimagesize($path) ?: [0, 0, 0];
-        $decode = self::DECODERS[$type] ?? throw new InvalidValue('The file is no JPEG, PNG or WebP picture.');
+        if (! isset(self::DECODERS[$type])) {
+            return self::ofEmbedded(Embedded::in($path));
+        }
+        $decode = self::DECODERS[$type];
         if ($width < 8 || $height < 8 || $width * $height > self::MOST_PIXELS) {
             throw new InvalidValue("A picture of {$width} by {$height} pixels cannot be looked at: from 8 a side to sixty million in all.");
         }
@@ -57,26 +62,51 @@ final class Photograph
         if (imagesx($image) !== $width || imagesy($image) !== $height) {
             throw new InvalidValue('The file is not of the size that it says.');
         }
-        $exif = new Exif($type === IMAGETYPE_JPEG ? $path : null);
+        $exif = Exif::of($type === IMAGETYPE_JPEG ? $path : null);
 
         return new self(self::upright($image, $exif->orientation()), $exif->settings());
+    }
+
+    /** @throws InvalidValue when there is no picture in the file, or none that can be read */
+    private static function ofEmbedded(?Embedded $found): self
+    {
+        if ($found === null) {
+            throw new InvalidValue('The file is no JPEG, PNG or WebP picture.'.(Embedded::canLook() ? ''
+                : ' Raw and HEIF files are read where exiftool is installed.'));
+        }
+        try {
+            return new self(self::upright(self::open($found->path)->image, $found->exif->orientation()), $found->exif->settings());
+        } finally {
+            $found->forget();
+        }
+    }
+
+    /** A smaller picture of it, its longer side at the most so many pixels. */
+    public function scaled(int $px): GdImage
+    {
+        $share = min(1.0, $px / max($this->width(), $this->height()));
+        [$width, $height] = [max(1, (int) round($share * $this->width())), max(1, (int) round($share * $this->height()))];
+        $scaled = imagecreatetruecolor($width, $height);
+        imagecopyresampled($scaled, $this->image, 0, 0, 0, 0, $width, $height, $this->width(), $this->height());
+
+        return $scaled;
     }
 
     /** All that is looked at, so that the picture itself can be let go: one of 24 megapixels takes a hundred megabytes. */
     public function lookedAt(?Area $still = null): LookedAt
     {
         return new LookedAt(
-            $this->width(), $this->height(), $this->settings, $this->lattice(), $this->small(),
+            $this->width(), $this->height(), $this->settings, $this->lattice(), $this->means(self::SMALL_PX), $this->means(self::MEDIUM_PX),
             $still === null ? null : $this->fine($still),
         );
     }
 
-    private function width(): int
+    public function width(): int
     {
         return imagesx($this->image);
     }
 
-    private function height(): int
+    public function height(): int
     {
         return imagesy($this->image);
     }
@@ -96,9 +126,9 @@ final class Photograph
     }
 
     /** A small picture, each pixel the mean of those that it stands for. */
-    private function small(): Raster
+    private function means(int $px): Raster
     {
-        $width = min(self::SMALL_PX, $this->width());
+        $width = min($px, $this->width());
         $height = max(1, (int) round($width * $this->height() / $this->width()));
         $small = imagecreatetruecolor(max(1, $width), $height);
         imagecopyresampled($small, $this->image, 0, 0, 0, 0, $width, $height, $this->width(), $this->height());
@@ -107,7 +137,7 @@ final class Photograph
     }
 
     /** A part pixel by pixel; of a large one its middle. */
-    private function fine(Area $area): Raster
+    public function fine(Area $area): Raster
     {
         [$left, $top, $width, $height] = $area->within($this->width(), $this->height());
         [$wide, $high] = [min($width, self::FINE_PX), min($height, self::FINE_PX)];

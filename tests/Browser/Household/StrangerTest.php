@@ -71,7 +71,7 @@ it('takes a stranger from nothing to the same frame again, on a phone and at a d
     $this->seesIn('.verdict', 'How did it come out?');
     $this->click('.verdict .look:nth-of-type(2)')->click('.verdict .foot-line .button:not(.is-go)')->seesIn('.said', 'Kept in the log');
     $this->click('form[action$="/again"] .button')->seesIn('[data-step-count]', 'step ')->seesIn('[data-figure]', '2 s');
-    $this->visit('/log')->seesIn('.taken-what', 'the slip')->seesIn('.taken-verdict', 'right');
+    $this->visit('/log')->seesIn('.tile-what', 'the slip')->seesIn('.tile-what', 'right');
 })->with(['at a desk' => [false], 'on a phone' => [true]]);
 
 it('has a word for a stranger on every page, and no error', function (string $path): void {

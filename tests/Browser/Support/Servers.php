@@ -83,6 +83,7 @@ final class Servers
         unset($environment['DB_DATABASE'], $environment['SESSION_DRIVER'], $environment['CACHE_STORE']);
         $environment = [
             ...$environment, 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'PHOTOS_FOLDER' => "{$folder}/photos",
         ];
         exec(
             implode(
@@ -90,7 +91,7 @@ final class Servers
                 array_map(
                     escapeshellarg(...),
                     [
-                        'env', "DB_DATABASE={$folder}/seeded.sqlite", 'APP_ENV=testing', PHP_BINARY, "{$root}/artisan", 'migrate', '--seed',
+                        'env', "DB_DATABASE={$folder}/seeded.sqlite", "PHOTOS_FOLDER={$folder}/photos", 'APP_ENV=testing', PHP_BINARY, "{$root}/artisan", 'migrate', '--seed',
                         '--force',
                     ],
                 ),

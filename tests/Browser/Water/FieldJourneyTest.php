@@ -73,7 +73,7 @@ it('walks through a ladder of looks, one frame after another, and judges them in
         $this->click('.verdict .look:nth-of-type(2)')->click('.verdict .foot-line .button:not(.is-go)');
     }
     $this->seesIn('.shoot-where', "3 of {$count}");
-    $this->visit('/log')->seesIn('.sheet-of-frames', 'right');
+    $this->visit('/log')->seesIn('.contact', 'right');
 });
 
 it('sets a taste by hand, sees the aim move, and forgets it', function (): void {

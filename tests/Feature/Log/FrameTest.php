@@ -65,7 +65,7 @@ it('keeps impossible open times out', function (array $sent): void {
 ]);
 
 it('lists frames with what led to them', function (): void {
-    $this->get('/log')->assertOk()->assertSee('the middle step')->assertSee('silk: right')->assertSee('glass: not judged');
+    $this->get('/log')->assertOk()->assertSee('the middle step')->assertSee('silk, right')->assertSee('photos/3-small.jpg');
     $this->get('/log/3')->assertOk()->assertSee('1/60, f/11, ISO 100')->assertSee('EV 13.0')->assertSee('Strands hold');
 });
 

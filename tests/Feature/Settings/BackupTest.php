@@ -69,6 +69,9 @@ function fillWithAnything(int $seed, int $each): void
             $record->id = DB::table($kind->value)->max($kind === BackupKind::Settings ? DB::raw('0') : 'id') + mt_rand(1, 5);
             isset($properties['uid']) && $record->uid = sprintf('%08x-%04x-4000-a000-%012x', mt_rand(), mt_rand(0, 65535), mt_rand());
             match ($kind) {
+                BackupKind::Photos => [
+                    $record->sha256 = hash('sha256', "{$seed} {$i}"), $record->water_area = [0.1, 0.2, 0.3, 0.4], $record->still_area = null,
+                ],
                 BackupKind::Places => [$record->timezone = 'Europe/Lisbon', $record->name = "Place {$seed} {$i} ".$record->name],
                 BackupKind::Cameras => [$record->iso_base = 100.0, $record->iso_low = null, $record->iso_max = 6400.0],
                 BackupKind::Lenses => [

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Photo;
+
+use Symfony\Component\Process\Exception\ExceptionInterface;
+use Symfony\Component\Process\ExecutableFinder;
+use Symfony\Component\Process\Process;
+
+/**
+ * The picture that a raw file has in it for the camera's own screen, and what the file says of itself, by exiftool where it is
+ * installed; of a HEIF file its picture by heif-convert. Only files that begin as such files do are handed over.
+ */
+final readonly class Embedded
+{
+    private const SECONDS = 20;
+
+    private const MOST_BYTES = 60_000_000;
+
+    /** Large ones first. */
+    private const PICTURES = ['JpgFromRaw', 'PreviewImage', 'OtherImage', 'ThumbnailImage'];
+
+    /** TIFF 6.0 in either order, and those that begin in their own way: by their published signatures. */
+    private const BEGINNINGS = ['II*'."\0", 'MM'."\0".'*', 'IIRO', 'IIRS', 'IIU'."\0", 'FUJIFILMCCD-RAW'];
+
+    private const HEIF = ['heic', 'heix', 'hevc', 'mif1', 'msf1', 'avif', 'crx '];
+
+    private function __construct(public string $path, public Exif $exif)
+    {
+    }
+
+    public static function canLook(): bool
+    {
+        return self::tool('exiftool') !== null;
+    }
+
+    /** Null where it is no such file, or there is no picture in it that can be had. */
+    public static function in(string $path): ?self
+    {
+        $head = (string) file_get_contents($path, length: 32);
+        $isHeif = substr($head, 4, 4) === 'ftyp' && in_array(substr($head, 8, 4), self::HEIF, true);
+        $isRaw = array_filter(self::BEGINNINGS, static fn (string $sign): bool => str_starts_with($head, $sign)) !== [];
+        if (! $isHeif && ! $isRaw || ! self::canLook()) {
+            return null;
+        }
+        $to = (string) tempnam(sys_get_temp_dir(), 'embedded');
+        $tags = json_decode(self::output(['exiftool', '-j', '-n', '-fast', '--', $path]), true);
+        $exif = new Exif(is_array($tags) && is_array($tags[0] ?? null) ? $tags[0] : []);
+        foreach (self::PICTURES as $picture) {
+            $bytes = self::output(['exiftool', '-b', '-'.$picture, '--', $path]);
+            if (str_starts_with($bytes, "\xFF\xD8") && file_put_contents($to, $bytes) !== false) {
+                return new self($to, $exif);
+            }
+        }
+        if ($isHeif && self::tool('heif-convert') !== null) {
+            self::output(['heif-convert', '-q', '95', $path, $to.'.jpg']);
+            if (is_file($to.'.jpg') && rename($to.'.jpg', $to)) {
+                return new self($to, new Exif(['Orientation' => 1] + (is_array($tags) && is_array($tags[0] ?? null) ? $tags[0] : [])));
+            }
+        }
+        unlink($to);
+
+        return null;
+    }
+
+    public function forget(): void
+    {
+        is_file($this->path) && unlink($this->path);
+    }
+
+    private static function tool(string $name): ?string
+    {
+        return (new ExecutableFinder)->find($name);
+    }
+
+    /**
+     * @param  non-empty-list<string>  $command
+     * @return string what it wrote; nothing where it failed, took too long or wrote too much
+     */
+    private static function output(array $command): string
+    {
+        $written = '';
+        $process = new Process($command, timeout: self::SECONDS);
+        try {
+            $process->run(static function (string $type, string $part) use (&$written, $process): void {
+                $written .= $type === Process::OUT ? $part : '';
+                strlen($written) > self::MOST_BYTES && $process->stop(0);
+            });
+        } catch (ExceptionInterface) {
+            return '';
+        }
+
+        return strlen($written) > self::MOST_BYTES ? '' : $written;
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Photo;
+
+use Closure;
+use GentlePour\InvalidValue;
+use GentlePour\Photo\Area;
+use GentlePour\Photo\Detail;
+use GentlePour\Photo\Dust;
+use GentlePour\Photo\Finding;
+use GentlePour\Photo\Levels;
+use GentlePour\Photo\NextExposure;
+use GentlePour\Photo\Pair;
+use GentlePour\Photo\Still;
+
+/** A frame looked at, as a page shows it: the whole and the drawn area, against its base where there is one. */
+final readonly class FrameCheck
+{
+    /**
+     * @param  Levels  $levels  of the whole
+     * @param  Levels|null  $inArea  of the water that was drawn
+     * @param  Pair|null  $pair  against the base
+     * @param  float|null  $sharpness  edge energy against the base's, where nothing moves
+     * @param  Area|null  $still  where that is
+     * @param  float|null  $kept  share of the base's texture that the water has kept
+     * @param  list<Finding>  $findings
+     * @param  list<array{float, float}>  $spots  of dust
+     * @param  string|null  $notComparable  why the base says nothing of it
+     */
+    private function __construct(
+        public Levels $levels,
+        public ?Levels $inArea,
+        public ?Pair $pair,
+        public ?float $sharpness,
+        public ?Area $still,
+        public ?float $kept,
+        public NextExposure $next,
+        public array $findings,
+        public array $spots,
+        public ?string $notComparable,
+    ) {
+    }
+
+    /**
+     * @param  Closure(): Photograph  $open  the picture once more, as fine as it is
+     * @param  Closure(): Photograph|null  $openBase
+     * @param  Area|null  $still  as it was drawn; else it is looked for
+     */
+    public static function of(Closure $open, ?Closure $openBase, ?Area $water, ?Area $still): self
+    {
+        [$photo, $base] = [$open()->lookedAt($still), $openBase === null ? null : $openBase()->lookedAt($still)];
+        $why = null;
+        try {
+            $pair = $base === null ? null : Pair::of($base->lattice, $photo->lattice);
+        } catch (InvalidValue $e) {
+            [$pair, $base, $why] = [null, null, $e->getMessage()];
+        }
+        $levels = Levels::of($photo->lattice);
+        $inArea = $water === null ? null : Levels::of($photo->lattice->part($water));
+        $textures = $base === null ? [[], []] : [Detail::texture($base->small), Detail::texture($photo->small)];
+        $fine = [$photo->still, $base?->still];
+        if ($base !== null && $openBase !== null && $still === null) {
+            $still = Still::found($base->small, ...$textures);
+            $fine = $still === null ? [null, null] : [$open()->fine($still), $openBase()->fine($still)];
+        }
+        $sharp = $fine[0] === null || $fine[1] === null ? null : Detail::edgeEnergy($fine[0]) / max(1e-12, Detail::edgeEnergy($fine[1]));
+        $kept = match (true) {
+            $base === null => null,
+            $water === null => Detail::keptOf(...$textures),
+            default => Detail::kept($base->small->part($water), $photo->small->part($water)),
+        };
+        $spots = Dust::spots($photo->medium);
+
+        return new self(
+            $levels, $inArea, $pair, $sharp, $still, $kept, NextExposure::of($inArea ?? $levels, $pair?->luminanceStops),
+            Finding::of($pair, $sharp, count($spots)), $spots, $why,
+        );
+    }
+}

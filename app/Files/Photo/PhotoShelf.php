@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files\Photo;
+
+use App\Models\Original;
+use App\Models\Photo;
+use GdImage;
+use GentlePour\InvalidValue;
+
+/**
+ * Where pictures lie: by the SHA-256 of the file that they came from, a working picture and a thumbnail of each, and the original if it is
+ * kept.
+ */
+final readonly class PhotoShelf
+{
+    public const WORKING_PX = 2048;
+
+    public const THUMB_PX = 480;
+
+    private const QUALITY = ['working' => 90, 'thumb' => 82];
+
+    public function __construct(private string $folder)
+    {
+    }
+
+    /** @throws InvalidValue when nothing can be written there */
+    public function keep(string $path, Photograph $picture, string $sha256, bool $withOriginal): void
+    {
+        $this->needFolder($sha256);
+        $working = $picture->scaled(self::WORKING_PX);
+        $this->write($this->working($sha256), $working, self::QUALITY['working']);
+        $share = min(1, self::THUMB_PX / max(imagesx($working), imagesy($working)));
+        $thumb = imagescale($working, (int) round($share * imagesx($working)), -1, IMG_BICUBIC) ?: $working;
+        $this->write($this->thumb($sha256), $thumb, self::QUALITY['thumb']);
+        if ($withOriginal && ! (@copy($path, $this->original($sha256).'.part')
+            && rename($this->original($sha256).'.part', $this->original($sha256)))) {
+            throw new InvalidValue('The original could not be kept: the disk is full, or the folder of photographs cannot be written to.');
+        }
+    }
+
+    public function working(string $sha256): string
+    {
+        return $this->stem($sha256).'.jpg';
+    }
+
+    public function thumb(string $sha256): string
+    {
+        return $this->stem($sha256).'-small.jpg';
+    }
+
+    public function original(string $sha256): string
+    {
+        return $this->stem($sha256).'.original';
+    }
+
+    /** @throws InvalidValue when its files are gone */
+    public function open(Photo $photo): Photograph
+    {
+        return $this->hasOriginal($photo)
+            ? Photograph::open($this->original($photo->sha256)) : Photograph::open($this->working($photo->sha256));
+    }
+
+    public function canOpen(Photo $photo): bool
+    {
+        return $this->hasOriginal($photo) || is_file($this->working($photo->sha256));
+    }
+
+    /** Whether it is looked at as it came, and not by its working picture. */
+    public function hasOriginal(Photo $photo): bool
+    {
+        return $photo->original === Original::Kept && is_file($this->original($photo->sha256));
+    }
+
+    private function stem(string $sha256): string
+    {
+        return $this->folder.'/'.substr($sha256, 0, 2).'/'.$sha256;
+    }
+
+    private function needFolder(string $sha256): void
+    {
+        $folder = dirname($this->stem($sha256));
+        if (! is_dir($folder) && ! @mkdir($folder, 0700, true) && ! is_dir($folder)) {
+            throw new InvalidValue('The folder of photographs cannot be written to.');
+        }
+    }
+
+    /** Beside its name, and moved there when it is whole. */
+    private function write(string $to, GdImage $image, int $quality): void
+    {
+        if (! @imagejpeg($image, $to.'.part', $quality) || ! @rename($to.'.part', $to)) {
+            @unlink($to.'.part');
+            throw new InvalidValue('The picture could not be kept: the disk is full, or the folder of photographs cannot be written to.');
+        }
+        chmod($to, 0600);
+    }
+}

@@ -1,0 +1,137 @@
+// Pictures that are chosen, dropped or pasted go to the server one after the other: each says what came of it, and a broken one stops no other.
+// What could not be sent stays in the list, and is sent again by a press.
+import { freshToken, token } from '../token.js';
+
+const LATE_MS = 120_000;
+
+class Taking {
+    constructor(form) {
+        this.form = form;
+        this.at = (name) => form.querySelector(`[data-taking-${name}]`);
+        this.waiting = [];
+        [this.done, this.all, this.refused] = [0, 0, 0];
+        this.busy = false;
+        this.last = null;
+        this.at('send').hidden = true;
+        this.at('files').addEventListener('change', () => { this.take(this.at('files').files); this.at('files').value = ''; });
+        this.at('on').addEventListener('click', (event) => event.target.closest('[data-again]') && this.again(event.target.closest('li')));
+    }
+
+    take(files) {
+        for (const file of files) {
+            const line = document.createElement('li');
+            line.textContent = `${file.name}: waits`;
+            this.at('list').append(line);
+            this.waiting.push({ file, line });
+            this.all += 1;
+        }
+        if (files.length > 0) {
+            this.at('on').hidden = false;
+            this.show();
+            this.work();
+        }
+    }
+
+    again(line) {
+        this.waiting.push({ file: line.file, line });
+        line.textContent = `${line.file.name}: waits`;
+        this.refused -= 1;
+        this.work();
+    }
+
+    show() {
+        const left = this.all - this.done - this.refused;
+        this.at('count').textContent = left > 0 ? `${this.done} of ${this.all} taken in` : `${this.done} taken in${this.refused ? `, ${this.refused} not` : ''}`;
+        const bar = this.at('on').querySelector('progress');
+        [bar.max, bar.value] = [Math.max(1, this.all), this.done + this.refused];
+    }
+
+    async work() {
+        if (this.busy) return;
+        this.busy = true;
+        for (let one = this.waiting.shift(); one; one = this.waiting.shift()) {
+            one.line.textContent = `${one.file.name}: on its way`;
+            await this.send(one);
+            this.show();
+        }
+        this.busy = false;
+        this.end();
+    }
+
+    async send({ file, line }, again = true) {
+        let answer;
+        try {
+            const body = new FormData();
+            body.append('files[]', file, file.name);
+            answer = await fetch(this.form.action, { method: 'POST', body, headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token() }, signal: AbortSignal.timeout(LATE_MS) });
+        } catch {
+            this.keep(file, line, 'could not be sent: the server is out of reach');
+            return;
+        }
+        if (answer.status === 419 && again && await freshToken()) {
+            await this.send({ file, line }, false);
+            return;
+        }
+        if (!answer.ok) {
+            const why = answer.status === 413 ? 'is larger than the server takes' : (await answer.json().catch(() => null))?.message ?? `was not taken (${answer.status})`;
+            this.keep(file, line, why);
+            return;
+        }
+        const [taken] = (await answer.json()).taken;
+        if (taken.outcome === 'refused') {
+            this.refused += 1;
+            line.className = 'problem';
+            line.textContent = `${taken.name}: ${taken.words}`;
+            return;
+        }
+        this.done += 1;
+        this.last = taken;
+        const link = Object.assign(document.createElement('a'), { href: taken.to, textContent: taken.words });
+        const thumb = Object.assign(new Image(72, 48), { src: taken.thumb, alt: '' });
+        line.replaceChildren(thumb, `${taken.name}: `, link);
+    }
+
+    keep(file, line, why) {
+        this.refused += 1;
+        line.file = file;
+        line.className = 'problem';
+        line.textContent = `${file.name} ${why}. `;
+        line.append(Object.assign(document.createElement('button'), { type: 'button', className: 'button is-small', textContent: 'Send it again' }));
+        line.lastChild.dataset.again = '';
+    }
+
+    // One picture leads to its frame; several show the sheet, as soon as nothing is left to be read here.
+    end() {
+        if (this.refused > 0 || this.last === null) return;
+        const to = this.all === 1 ? this.last.to : location.href;
+        to === location.href ? location.reload() : location.assign(to);
+    }
+}
+
+export function startTaking() {
+    const form = document.querySelector('[data-taking]');
+    if (!form) return;
+    const taking = new Taking(form);
+    const pictures = (items) => [...items].filter((file) => file && (file.type.startsWith('image/') || /\.(dng|nef|cr[23]|arw|orf|rw2|raf|tiff?|hei[cf])$/i.test(file.name)));
+    document.addEventListener('dragover', (event) => {
+        if (event.dataTransfer?.types.includes('Files')) {
+            event.preventDefault();
+            form.classList.add('is-over');
+        }
+    });
+    document.addEventListener('dragleave', (event) => event.relatedTarget === null && form.classList.remove('is-over'));
+    document.addEventListener('drop', (event) => {
+        form.classList.remove('is-over');
+        if (event.dataTransfer?.files.length) {
+            event.preventDefault();
+            taking.take(event.dataTransfer.files);
+        }
+    });
+    document.addEventListener('paste', (event) => {
+        const files = pictures(event.clipboardData?.files ?? []);
+        if (files.length) {
+            event.preventDefault();
+            taking.take(files);
+        }
+    });
+}

@@ -1,0 +1,1 @@
+<p class="said is-problem" role="alert">{{ $why }}</p>
