@@ -14,9 +14,11 @@ use App\Rooms\Kit\CardController;
 use App\Rooms\Kit\KitController;
 use App\Rooms\Kit\KitFileController;
 use App\Rooms\Kit\NeedsKit;
+use App\Rooms\Learned\LearnedController;
 use App\Rooms\Learned\TasteController;
 use App\Rooms\Log\CheckController;
 use App\Rooms\Log\CompareController;
+use App\Rooms\Log\FireController;
 use App\Rooms\Log\FrameController;
 use App\Rooms\Log\PhotoController;
 use App\Rooms\Log\SidecarController;
@@ -28,6 +30,7 @@ use App\Rooms\Places\PlaceController;
 use App\Rooms\Places\SubjectController;
 use App\Rooms\Settings\BackupController;
 use App\Rooms\Settings\BinController;
+use App\Rooms\Settings\DevicesController;
 use App\Rooms\Settings\EnterController;
 use App\Rooms\Settings\FeedController;
 use App\Rooms\Settings\UnitsController;
@@ -119,6 +122,7 @@ Route::get('/shoot', [ShootController::class, 'latest'])->name('shoot');
 Route::get('/shoot/{frame}', [ShootController::class, 'show'])->name('shoot.show');
 Route::put('/shoot/{frame}/steps', [ShootController::class, 'steps'])->name('shoot.steps');
 Route::post('/shoot/{frame}/again', [ShootController::class, 'again'])->name('shoot.again');
+Route::post('/shoot/{frame}/fire', FireController::class)->name('shoot.fire');
 Route::put('/shoot/{frame}/open', [ShootController::class, 'opened'])->name('shoot.open');
 
 Route::get('/log.csv', [FrameController::class, 'table'])->name('log.csv');
@@ -144,12 +148,15 @@ Route::controller(PhotoController::class)->prefix('/photos')->name('photos.')->g
     Route::put('/{photo}/areas', 'areas')->name('areas');
     Route::delete('/{photo}', 'destroy')->name('destroy');
 });
+Route::put('/settings/devices', [DevicesController::class, 'update'])->name('devices.update');
 Route::put('/settings/photos', [PhotoController::class, 'choose'])->name('photos.choose');
 Route::put('/log/{frame}/keeper', [FrameController::class, 'mark'])->name('log.mark');
 Route::put('/log/{frame}/water', [FrameController::class, 'tell'])->name('log.tell');
 Route::get('/log/{frame}', [FrameController::class, 'show'])->name('log.show');
 Route::put('/log/{frame}', [FrameController::class, 'judge'])->name('log.judge');
 Route::delete('/log/{frame}', [FrameController::class, 'destroy'])->name('log.destroy');
+
+Route::get('/learned', LearnedController::class)->name('learned');
 
 Route::get('/kit/file', [KitFileController::class, 'export'])->name('kit.export');
 Route::post('/kit/file', [KitFileController::class, 'import'])->name('kit.import');

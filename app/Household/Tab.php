@@ -15,6 +15,7 @@ enum Tab: string
     case Compare = 'compare';
     case Shoot = 'shoot';
     case Log = 'log';
+    case Learned = 'learned';
     case Kit = 'kit';
     case Card = 'card';
     case Field = 'field';
@@ -28,7 +29,7 @@ enum Tab: string
             self::Kit => 'Bag',
             self::Field => 'Field file',
             self::Outlook, self::Windows, self::Places, self::Bench, self::Water, self::Compare, self::Card,
-            self::Settings => ucfirst($this->value),
+            self::Learned, self::Settings => ucfirst($this->value),
         };
     }
 
@@ -40,6 +41,7 @@ enum Tab: string
             self::Places => 'p',
             self::Water => 'm',
             self::Compare => 'c',
+            self::Learned => 'n',
             self::Card => 'd',
             self::Field => 'f',
             self::Settings => 'e',

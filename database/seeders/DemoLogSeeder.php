@@ -11,6 +11,7 @@ use App\Models\Subject;
 use App\Rooms\Bench\BenchFiller;
 use App\Rooms\Bench\BenchForm;
 use App\Rooms\Bench\Workbench;
+use App\Rooms\Log\CalibrateFilter;
 use App\Rooms\Log\JudgeFrame;
 use App\Rooms\Log\TakePhoto;
 use App\Rooms\Log\Verdict;
@@ -28,8 +29,9 @@ final class DemoLogSeeder extends Seeder
     /** Where the water is in the pictures of some subjects, as drawn by hand. */
     private const WATER = ['the posts in swell' => [0.0, 0.62, 1.0, 0.35], 'the middle step' => [0.3, 0.2, 0.4, 0.5]];
 
-    public function run(Workbench $workbench, BenchFiller $filler, PlanFrame $plan, JudgeFrame $judge, TakePhoto $take): void
-    {
+    public function run(
+        Workbench $workbench, BenchFiller $filler, PlanFrame $plan, JudgeFrame $judge, TakePhoto $take, CalibrateFilter $calibrate,
+    ): void {
         foreach (DemoShots::all() as $shot) {
             $subject = Subject::query()->where('name', $shot->water[0])->firstOrFail();
             $bench = $workbench->open(BenchForm::of([
@@ -56,6 +58,10 @@ final class DemoLogSeeder extends Seeder
         foreach (self::WATER as $subject => $area) {
             Photo::query()->whereHas('frame.subject', static fn ($of) => $of->where('name', $subject))
                 ->update(['water_area' => json_encode($area)]);
+        }
+        $fifteen = Photo::query()->where('name', 'chop-fifteen.jpg')->with('frame.basePhoto', 'frame.place')->first();
+        if ($fifteen?->frame?->basePhoto !== null) {
+            $calibrate(Filter::query()->where('name', 'Fifteen')->firstOrFail(), $fifteen->frame->basePhoto, $fifteen);
         }
     }
 

@@ -40,7 +40,7 @@ final readonly class DemoShots
         return [
             new self(
                 'posts-silk', [$posts, 'silk'], ['1/8', 'f/11'], '2026-10-18 16:48:30', 0.2, BlurVerdict::TooSmooth, 0,
-                'A set came through in the middle.', base: 'posts-base',
+                'A set came through in the middle.', base: 'posts-base', mark: FrameMark::Keeper,
             ),
             new self(
                 'posts-glass', [$posts, 'glass'], ['1/4', 'f/11'], '2026-10-18 17:02:11', 1.4, base: 'posts-late-base',
@@ -60,7 +60,12 @@ final readonly class DemoShots
                 wrong: ['shake' => 3.0], mark: FrameMark::Reject, note: 'A gust took the tripod.',
             ),
             new self(
-                'posts-leak', [$posts, 'glass'], ['1/8', 'f/11'], '2026-10-18 16:57:20', bench: ['target' => '30 s'], wrong: ['leak' => 1.1],
+                'posts-mist', [$posts, 'mist'], ['1/4', 'f/11'], '2026-10-18 17:04:20', bench: ['target' => '8 s'],
+                mark: FrameMark::Keeper,
+            ),
+            new self(
+                'posts-leak', [$posts, 'glass'], ['1/8', 'f/11'], '2026-10-18 16:57:20', bench: ['target' => '30 s'],
+                wrong: ['leak' => 1.1],
             ),
             new self(
                 'chop-fifteen', ['chop over the cobbles', 'glass'], ['1/125', 'f/11'], '2026-10-11 11:12:00', bench: ['must' => 'Fifteen'],
@@ -72,7 +77,7 @@ final readonly class DemoShots
             ),
             new self('ladder-1', [$step, 'lively'], $stair, '2026-10-03 07:00:10', bench: ['target' => '1/15 s'], base: 'ladder-base'),
             new self('ladder-2', [$step, 'brushed'], $stair, '2026-10-03 07:01:20', bench: ['target' => '1/8 s']),
-            new self('ladder-3', [$step, 'brushed'], $stair, '2026-10-03 07:02:30', bench: ['target' => '1/4 s']),
+            new self('ladder-3', [$step, 'brushed'], $stair, '2026-10-03 07:02:30', bench: ['target' => '1/4 s'], mark: FrameMark::Keeper),
             new self('ladder-4', [$step, 'silk'], $stair, '2026-10-03 07:03:40', bench: ['target' => '1 s'], mark: FrameMark::Keeper),
             new self('ladder-5', [$step, 'mist'], $stair, '2026-10-03 07:05:00', bench: ['target' => '4 s']),
             new self(

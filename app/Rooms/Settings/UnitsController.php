@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rooms\Settings;
 
 use App\Files\Backup\Backups;
+use App\Household\Devices;
 use App\Household\FeedAddress;
 use App\Household\Invited;
 use App\Household\Settings;
@@ -18,10 +19,10 @@ final class UnitsController
 {
     public const SETTING = 'units';
 
-    public function show(Request $request, Units $units, Backups $backups, Settings $settings, FeedAddress $address): View
+    public function show(Request $request, Units $units, Backups $backups, Settings $settings, FeedAddress $address, Devices $devices): View
     {
         return view('settings.index', [
-            'units' => $units, 'kept' => $backups->all()[0] ?? null, 'away' => BackupController::away($settings),
+            'devices' => $devices, 'units' => $units, 'kept' => $backups->all()[0] ?? null, 'away' => BackupController::away($settings),
             'asksForPasscode' => Invited::isAskedFor($request),
             'feed' => $address->secret() === null ? null : route('calendar', $address->secret()), 'choices' => [
                 'length' => ['Lengths and heights', Units::LENGTHS], 'speed' => ['Speed of water and clouds', Units::SPEEDS],

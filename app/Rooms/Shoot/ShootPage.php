@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms\Shoot;
 
+use App\Household\Devices;
 use App\Models\Frame;
 use App\Models\Place;
 use App\Tide\PlaceTide;
@@ -20,7 +21,7 @@ final readonly class ShootPage
     /** So far ahead the time to get off is looked for. */
     private const AHEAD_S = 12 * 3600;
 
-    public function __construct(private PlaceTide $tides)
+    public function __construct(private PlaceTide $tides, private Devices $devices)
     {
     }
 
@@ -33,6 +34,7 @@ final readonly class ShootPage
             'frame' => $frame->load('place', 'shotList.frames'),
             'plan' => $plan,
             'way' => $plan->way,
+            'fires' => $this->devices->hasCamera(),
             'leaveBy' => $frame->place === null ? null : $this->leaveBy($frame->place),
             'counts' => [
                 'frame' => $frame->id, 'planned_s' => $frame->planned_s, 'bulb' => $plan->way->bulb,

@@ -112,6 +112,9 @@ export function startAreas() {
     if (!page) return;
     const areas = new Areas(page);
     startClipping(page);
+    for (const lost of ['htmx:sendError', 'htmx:timeout', 'htmx:responseError']) {
+        page.addEventListener(lost, () => { page.querySelector('[data-check]').textContent = 'It could not be looked at: the server is out of reach. Load the page again.'; });
+    }
     // Where dust shows it is ringed.
     page.addEventListener('htmx:afterSettle', () => {
         const spots = JSON.parse(page.querySelector('[data-spots]')?.textContent ?? '[]');

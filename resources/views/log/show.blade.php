@@ -31,7 +31,7 @@
                 </form>
                 @foreach ($disagrees as $one)<p class="warn">{{ $one }}</p>@endforeach
             </div>
-            <section class="check" aria-label="The check" hx-get="{{ route('photos.check', $photo) }}" hx-trigger="load" hx-swap="innerHTML" data-check><h2>Looking at it …</h2><noscript><p><a href="{{ route('photos.check', $photo) }}">The check</a></p></noscript></section>
+            <section class="check" aria-label="The check" hx-get="{{ route('photos.check', $photo) }}" hx-trigger="load" hx-swap="innerHTML" data-says-itself data-check><h2>Looking at it …</h2><noscript><p><a href="{{ route('photos.check', $photo) }}">The check</a></p></noscript></section>
         </div>
     @endif
     <div class="frame-columns">

@@ -23,6 +23,16 @@
             @if ($away === null || $away->lt(now()->subDays(30)))<p class="said">Put a backup on another disk: what lies only on this machine is lost with it.</p>@endif
             <form method="post" action="{{ route('backup.download') }}">@csrf<button class="button">Save a backup</button></form>
         </section>
+        <section>
+            <h2>Devices</h2>
+            <form method="post" action="{{ route('devices.update') }}">@csrf @method('put')
+                @foreach (['camera' => ['Camera', $devices->hasCamera(), 'simulated: draws what it would see, from Shoot'], 'meter' => ['Light meter', $devices->hasMeter(), 'simulated: the sun at the place, and clouds']] as $name => [$label, $has, $words])
+                    <x-entry :name="$name" :label="$label" :problem="$at($name)"><select id="f-{{ $name }}" name="{{ $name }}" class="pick"><option value="">none on a cable</option><option value="simulated" @selected($has)>{{ $words }}</option></select></x-entry>
+                @endforeach
+                <p class="hint">Without one everything goes by hand, and files come in by being dropped on the log.</p>
+                <div class="foot-line"><button class="button">Keep</button></div>
+            </form>
+        </section>
         <section data-keeps-pages>
             <h2>On this device</h2>
             <p class="hint" data-pages-words>To keep pages on a device, to be read without a network, its browser must trust this address: HTTPS, or the machine itself.</p>

@@ -13,6 +13,9 @@
         <section class="shoot-more" data-before>
             @foreach ($way->warnings as $warning)<p class="warn">{{ $warning }}</p>@endforeach
             <div class="cautions">@foreach ($plan->cautions as $caution)<p>{{ $caution }}</p>@endforeach</div>
+            @if ($fires)
+                <form class="fires" method="post" action="{{ route('shoot.fire', $frame) }}"><x-once/> <button class="button">Let the simulated camera take it</button> <p class="hint">Base and frame, drawn and delivered as files: ten seconds or so.</p></form>
+            @endif
             <h2>The whole sheet</h2>
             <form class="sheet" method="post" action="{{ route('shoot.steps', $frame) }}">
                 @csrf @method('put')

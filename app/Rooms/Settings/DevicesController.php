@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms\Settings;
+
+use App\Household\Devices;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+/** Camera and meter that the person works with. */
+final class DevicesController
+{
+    public function update(Request $request, Devices $devices): RedirectResponse
+    {
+        $one = ['nullable', Rule::in([Devices::NONE, Devices::SIMULATED])];
+        $request->validate(['camera' => $one, 'meter' => $one], ['*' => 'Choose one of those that are offered.']);
+        $devices->choose($request->string('camera')->toString(), $request->string('meter')->toString());
+
+        return redirect()->route('settings')->with('done', 'Your devices are kept.');
+    }
+}
