@@ -4,37 +4,65 @@ declare(strict_types=1);
 
 namespace GentlePour\Photo;
 
+use GentlePour\InvalidValue;
+
 /** The fine drawing of a part of a frame: how sharp what stands still is, and how much texture water has kept. */
 final class Detail
 {
     /** Less gradient energy than this of the base is seen as shaken, or as focus that slipped. Judgement. */
     public const SHAKEN = 0.7;
 
+    /** Levels between which an edge tells: neither black nor clipped. */
+    private const TELLS = [4, 248];
+
     /** Half the sides of the squares whose means are set against each other, as shares of the width: texture in between counts. */
     private const SMALL = 0.002;
 
     private const LARGE = 0.025;
 
-    /** Gradient energy of linear luminance, at a brightness of one: the mean of the squared steps to the right and down. */
-    public static function edgeEnergy(Raster $raster): float
+    /**
+     * How much of the base's edge energy is left: the squared steps of linear luminance from one pixel to the next at equal brightness, in the
+     * direction in which the least is left, for a tripod shakes one way. What is clipped or black in either has no edges and is left out.
+     *
+     * @throws InvalidValue when they differ in size
+     */
+    public static function sharpness(Raster $base, Raster $other): float
     {
-        $light = $raster->luminance();
-        $mean = max(1e-6, array_sum($light) / count($light));
-        $sum = 0.0;
-        for ($y = 0; $y < $raster->height - 1; $y++) {
-            for ($x = 0; $x < $raster->width - 1; $x++) {
-                $i = $y * $raster->width + $x;
-                $sum += ($light[$i + 1] - $light[$i]) ** 2 + ($light[$i + $raster->width] - $light[$i]) ** 2;
+        if ($base->width !== $other->width || $base->height !== $other->height) {
+            throw new InvalidValue('The two pictures differ in shape: they have to show the same view, uncropped.');
+        }
+        [$b, $o] = [$base->luminance(), $other->luminance()];
+        [$least, $most] = [Srgb::light(self::TELLS[0]), Srgb::light(self::TELLS[1])];
+        [$sumB, $sumO, $acrossB, $acrossO, $downB, $downO] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+        $tells = static fn (int $i): bool => $b[$i] > $least && $b[$i] < $most && $o[$i] > $least && $o[$i] < $most;
+        for ($y = 0; $y < $base->height - 1; $y++) {
+            for ($x = 0; $x < $base->width - 1; $x++) {
+                $i = $y * $base->width + $x;
+                $below = $i + $base->width;
+                if (! $tells($i) || ! $tells($i + 1) || ! $tells($below)) {
+                    continue;
+                }
+                $sumB += $b[$i];
+                $sumO += $o[$i];
+                $acrossB += ($b[$i + 1] - $b[$i]) ** 2;
+                $acrossO += ($o[$i + 1] - $o[$i]) ** 2;
+                $downB += ($b[$below] - $b[$i]) ** 2;
+                $downO += ($o[$below] - $o[$i]) ** 2;
             }
         }
+        // At equal brightness: each against its own mean.
+        $even = ($sumB / max(1e-9, $sumO)) ** 2;
 
-        return $sum / max(1, ($raster->width - 1) * ($raster->height - 1)) / $mean ** 2;
+        return $even * min($acrossO / max(1e-12, $acrossB), $downO / max(1e-12, $downB));
     }
 
     public static function isShaken(float $sharpnessRatio): bool
     {
         return $sharpnessRatio < self::SHAKEN;
     }
+
+    /** Between light and how bright it looks, nearly that of sRGB: texture counts as it is seen, and white water does not outweigh the rest. */
+    private const SEEN = 0.45;
 
     /**
      * The texture of a frame in relation to its brightness, about nought: by how much the mean of a small square differs from that of a
@@ -44,7 +72,7 @@ final class Detail
      */
     public static function texture(Raster $raster): array
     {
-        $light = $raster->luminance();
+        $light = array_map(static fn (float $of): float => $of ** self::SEEN, $raster->luminance());
         [$small, $large] = [
             self::means($light, $raster, max(1, (int) round(self::SMALL * $raster->width))),
             self::means($light, $raster, max(3, (int) round(self::LARGE * $raster->width))),

@@ -12,7 +12,7 @@ final class Still
     private const DOWN = 8;
 
     /** So alike is only what stands still: a correlation. */
-    private const ALIKE = 0.6;
+    private const ALIKE = 0.9;
 
     /** And there has to be something to be sharp, as a variance of the texture. */
     private const LEAST = 1e-4;
@@ -26,7 +26,7 @@ final class Still
     public static function found(Raster $base, array $b, array $o): ?Area
     {
         $best = null;
-        $most = self::LEAST;
+        $most = 0.0;
         for ($row = 0; $row < self::DOWN; $row++) {
             for ($column = 0; $column < self::ACROSS; $column++) {
                 $area = Area::of($column / self::ACROSS, $row / self::DOWN, 1 / self::ACROSS, 1 / self::DOWN);
@@ -38,8 +38,11 @@ final class Still
                 }
                 $both = Detail::covariance($one, $two);
                 $spread = sqrt(Detail::covariance($one, $one) * Detail::covariance($two, $two));
-                if ($spread > 0 && $both / $spread > self::ALIKE && $both > $most) {
-                    [$best, $most] = [$area, $both];
+                $alike = $spread > 0 ? $both / $spread : 0.0;
+                // The more alike the surer, and the more that is drawn the better.
+                $tells = $both * ($alike - self::ALIKE) / (1 - self::ALIKE);
+                if ($alike > self::ALIKE && $both > self::LEAST && $tells > $most) {
+                    [$best, $most] = [$area, $tells];
                 }
             }
         }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Devices\Camera;
 
-use App\Devices\Picture\StagePicture;
 use GdImage;
 use GentlePour\Exposure\Exposure;
 use GentlePour\Photo\ShotSettings;
@@ -35,10 +34,9 @@ final class SimulatedCamera implements Camera
 
     private int $shots = 0;
 
-    /** @param  string  $layers  the folder of the layers of stages */
     public function __construct(
-        private readonly BeforeTheLens $before, private readonly string $layers, private readonly int $seed = 1,
-        private readonly float $focalMm = 24.0, private readonly string $name = self::NAME,
+        private readonly BeforeTheLens $before, private readonly int $seed = 1, private readonly float $focalMm = 24.0,
+        private readonly string $name = self::NAME,
     ) {
     }
 
@@ -55,7 +53,7 @@ final class SimulatedCamera implements Camera
     public function expose(Exposure $set, float $atUnix): DeliveredFile
     {
         $this->shots++;
-        $drawn = StagePicture::of($this->before->recipe, $this->layers, $this->before->view)->at($set->shutter->seconds);
+        $drawn = ($this->before->seen)($set->shutter->seconds);
         // A frame at its metered settings comes out as it is drawn.
         $bright = $this->meter() - $set->ev100();
         $image = $this->exposed($drawn, $bright, $set->iso->speed);

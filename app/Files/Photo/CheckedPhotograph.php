@@ -24,7 +24,7 @@ final class CheckedPhotograph
         $pair = $base === null ? null : Pair::of($base->lattice, $photo->lattice);
         $sharp = $base?->still === null || $photo->still === null
             ? null
-            : Detail::edgeEnergy($photo->still) / max(1e-12, Detail::edgeEnergy($base->still));
+            : Detail::sharpness($base->still, $photo->still);
         $next = NextExposure::of($levels, $pair?->luminanceStops);
 
         return [

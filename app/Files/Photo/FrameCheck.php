@@ -65,7 +65,7 @@ final readonly class FrameCheck
             $still = Still::found($base->small, ...$textures);
             $fine = $still === null ? [null, null] : [$open()->fine($still), $openBase()->fine($still)];
         }
-        $sharp = $fine[0] === null || $fine[1] === null ? null : Detail::edgeEnergy($fine[0]) / max(1e-12, Detail::edgeEnergy($fine[1]));
+        $sharp = $fine[0] === null || $fine[1] === null ? null : Detail::sharpness($fine[1], $fine[0]);
         $kept = match (true) {
             $base === null => null,
             $water === null => Detail::keptOf(...$textures),

@@ -7,6 +7,7 @@ namespace App\Rooms\Log;
 use App\Devices\Camera\BeforeTheLens;
 use App\Devices\Camera\SimulatedCamera;
 use App\Devices\Picture\PictureView;
+use App\Devices\Picture\StagePicture;
 use App\Devices\SmoothNoise;
 use App\Models\Filter;
 use App\Models\Frame;
@@ -14,6 +15,7 @@ use App\Rooms\Bench\BenchFields;
 use App\Rooms\Bench\BenchForm;
 use App\Rooms\Bench\Workbench;
 use App\Rooms\Kit\KitShelf;
+use GdImage;
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\Exposure;
 use GentlePour\Exposure\Iso;
@@ -56,18 +58,16 @@ final readonly class SimulatedShoot
             $stops += $own;
             $cast = [$cast[0] + $red, $cast[1] + $blue];
         }
+        $recipe = Scene::recipe($moving->kind, $moving->water, $moving->framing, $moving->clouds, [$openS], $moving->windMS);
+        $view = new PictureView(
+            self::light($frame), polariser: $filters->contains('kind', FilterKind::Polariser), moment: $seed % 97 + ($bare ? 0 : 1),
+        );
         $before = new BeforeTheLens(
-            Scene::recipe($moving->kind, $moving->water, $moving->framing, $moving->clouds, [$openS], $moving->windMS),
-            $frame->plan->ev100,
-            new PictureView(
-                self::light($frame), polariser: $filters->contains('kind', FilterKind::Polariser), moment: $seed % 97 + ($bare ? 0 : 1),
-            ),
-            $stops, [$cast[0], $cast[1]],
+            fn (float $seconds): GdImage => StagePicture::of($recipe, $this->layers, $view)->at($seconds), $frame->plan->ev100, $stops,
+            [$cast[0], $cast[1]],
         );
 
-        return new SimulatedCamera(
-            $wrong === null ? $before : $wrong($before), $this->layers, $seed, $moving->framing->focalLengthMm,
-        );
+        return new SimulatedCamera($wrong === null ? $before : $wrong($before), $seed, $moving->framing->focalLengthMm);
     }
 
     public function base(Frame $frame): Exposure

@@ -103,12 +103,12 @@ it('sees a shake of two pixels, and none of a third of one (box blur along the s
 
         return [$sum, $sum, $sum];
     });
-    $still = Detail::edgeEnergy($shaken(0.0));
-    expect(Detail::isShaken(Detail::edgeEnergy($shaken(2.0)) / $still))->toBeTrue()
-        ->and(Detail::isShaken(Detail::edgeEnergy($shaken(1 / 3)) / $still))->toBeFalse()
-        // However bright: it is judged at equal brightness.
-        ->and(Detail::edgeEnergy(rasterOf(160, 120, fn (int $x, int $y): array => array_fill(0, 3, 2 * $sharp($x, $y)))))
-        ->toBeWithinShare(Detail::edgeEnergy(rasterOf(160, 120, fn (int $x, int $y): array => array_fill(0, 3, $sharp($x, $y)))), 0.03);
+    expect(Detail::isShaken(Detail::sharpness($shaken(0.0), $shaken(2.0))))->toBeTrue()
+        ->and(Detail::isShaken(Detail::sharpness($shaken(0.0), $shaken(1 / 3))))->toBeFalse()
+        // However bright: it is judged at equal brightness, and a shake downwards is one as well.
+        ->and(Detail::sharpness($shaken(0.0), rasterOf(160, 120, fn (int $x, int $y): array => array_fill(0, 3, 1.7 * $sharp($x, $y)))))->toBeAbout(1.0, 0.03)
+        ->and(Detail::sharpness($still = rasterOf(60, 60, fn (int $x, int $y): array => array_fill(0, 3, $sharp($y, $x))), rasterOf(60, 60, fn (int $x, int $y): array => array_fill(0, 3, ($sharp($y, $x) + $sharp($y + 1, $x) + $sharp($y + 2, $x)) / 3))))->toBeLessThan(0.7)
+        ->and(fn () => Detail::sharpness($still, $shaken(0.0)))->toThrow(InvalidValue::class, 'differ in shape');
 });
 
 it('tells how much moving texture is kept, whatever stands still in the frame (drawn with known truth, within 15 %)', function (float $kept): void {
