@@ -21,8 +21,8 @@ final class Detail
     private const LARGE = 0.025;
 
     /**
-     * How much of the base's edge energy is left: the squared steps of linear luminance from one pixel to the next at equal brightness, in the
-     * direction in which the least is left, for a tripod shakes one way. What is clipped or black in either has no edges and is left out.
+     * How much of the base's edge energy is left: the squared steps of linear luminance from one pixel to the next at equal brightness, in
+     * the direction in which the least is left, for a tripod shakes one way. What is clipped or black in either has no edges and is left out.
      *
      * @throws InvalidValue when they differ in size
      */
@@ -61,7 +61,7 @@ final class Detail
         return $sharpnessRatio < self::SHAKEN;
     }
 
-    /** Between light and how bright it looks, nearly that of sRGB: texture counts as it is seen, and white water does not outweigh the rest. */
+    /** From light to how bright it looks, nearly as sRGB: texture counts as it is seen, and white water does not outweigh the rest. */
     private const SEEN = 0.45;
 
     /**

@@ -12,21 +12,24 @@ final class Still
     private const DOWN = 8;
 
     /** So alike is only what stands still: a correlation. */
-    private const ALIKE = 0.9;
+    private const ALIKE = 0.93;
 
     /** And there has to be something to be sharp, as a variance of the texture. */
-    private const LEAST = 1e-4;
+    private const LEAST = 1e-3;
+
+    /** Parts that are looked at: one alone may still be at the edge of what moves. */
+    private const PARTS = 5;
 
     /**
-     * The part that tells most of sharpness; null where everything moves or is smooth.
+     * The parts that are alike, those with most drawn in them first; none where everything moves or is smooth.
      *
      * @param  list<float>  $b  texture of the one
      * @param  list<float>  $o  and of the other, of the same size
+     * @return list<Area>
      */
-    public static function found(Raster $base, array $b, array $o): ?Area
+    public static function found(Raster $base, array $b, array $o): array
     {
-        $best = null;
-        $most = 0.0;
+        $found = [];
         for ($row = 0; $row < self::DOWN; $row++) {
             for ($column = 0; $column < self::ACROSS; $column++) {
                 $area = Area::of($column / self::ACROSS, $row / self::DOWN, 1 / self::ACROSS, 1 / self::DOWN);
@@ -39,14 +42,13 @@ final class Still
                 $both = Detail::covariance($one, $two);
                 $spread = sqrt(Detail::covariance($one, $one) * Detail::covariance($two, $two));
                 $alike = $spread > 0 ? $both / $spread : 0.0;
-                // The more alike the surer, and the more that is drawn the better.
-                $tells = $both * ($alike - self::ALIKE) / (1 - self::ALIKE);
-                if ($alike > self::ALIKE && $both > self::LEAST && $tells > $most) {
-                    [$best, $most] = [$area, $tells];
+                if ($alike > self::ALIKE && $both > self::LEAST) {
+                    $found[] = [$both, $area];
                 }
             }
         }
+        usort($found, static fn (array $x, array $y): int => $y[0] <=> $x[0]);
 
-        return $best;
+        return array_map(static fn (array $f): Area => $f[1], array_slice($found, 0, self::PARTS));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Files\Photo;
 
 use Closure;
 use GentlePour\InvalidValue;
+use GentlePour\Measuring\Quartiles;
 use GentlePour\Photo\Area;
 use GentlePour\Photo\Detail;
 use GentlePour\Photo\Dust;
@@ -18,12 +19,14 @@ use GentlePour\Photo\Still;
 /** A frame looked at, as a page shows it: the whole and the drawn area, against its base where there is one. */
 final readonly class FrameCheck
 {
+    /** Of a part that stands still, pixel by pixel. */
+    private const PART_PX = 320;
+
     /**
      * @param  Levels  $levels  of the whole
      * @param  Levels|null  $inArea  of the water that was drawn
      * @param  Pair|null  $pair  against the base
      * @param  float|null  $sharpness  edge energy against the base's, where nothing moves
-     * @param  Area|null  $still  where that is
      * @param  float|null  $kept  share of the base's texture that the water has kept
      * @param  list<Finding>  $findings
      * @param  list<array{float, float}>  $spots  of dust
@@ -34,7 +37,6 @@ final readonly class FrameCheck
         public ?Levels $inArea,
         public ?Pair $pair,
         public ?float $sharpness,
-        public ?Area $still,
         public ?float $kept,
         public NextExposure $next,
         public array $findings,
@@ -60,12 +62,11 @@ final readonly class FrameCheck
         $levels = Levels::of($photo->lattice);
         $inArea = $water === null ? null : Levels::of($photo->lattice->part($water));
         $textures = $base === null ? [[], []] : [Detail::texture($base->small), Detail::texture($photo->small)];
-        $fine = [$photo->still, $base?->still];
-        if ($base !== null && $openBase !== null && $still === null) {
-            $still = Still::found($base->small, ...$textures);
-            $fine = $still === null ? [null, null] : [$open()->fine($still), $openBase()->fine($still)];
-        }
-        $sharp = $fine[0] === null || $fine[1] === null ? null : Detail::sharpness($fine[1], $fine[0]);
+        $sharp = match (true) {
+            $base === null || $openBase === null => null,
+            $base->still !== null && $photo->still !== null => Detail::sharpness($base->still, $photo->still),
+            default => self::ofStill($open(), $openBase(), Still::found($base->small, ...$textures)),
+        };
         $kept = match (true) {
             $base === null => null,
             $water === null => Detail::keptOf(...$textures),
@@ -74,8 +75,22 @@ final readonly class FrameCheck
         $spots = Dust::spots($photo->medium);
 
         return new self(
-            $levels, $inArea, $pair, $sharp, $still, $kept, NextExposure::of($inArea ?? $levels, $pair?->luminanceStops),
+            $levels, $inArea, $pair, $sharp, $kept, NextExposure::of($inArea ?? $levels, $pair?->luminanceStops),
             Finding::of($pair, $sharp, count($spots)), $spots, $why,
         );
+    }
+
+    /**
+     * The middle one of what several parts say; null where none stands still.
+     *
+     * @param  list<Area>  $areas
+     */
+    private static function ofStill(Photograph $photo, Photograph $base, array $areas): ?float
+    {
+        $sharp = array_map(static fn (Area $a): float => Detail::sharpness(
+            $base->fine($a, self::PART_PX), $photo->fine($a, self::PART_PX),
+        ), $areas);
+
+        return $sharp === [] ? null : Quartiles::median($sharp);
     }
 }

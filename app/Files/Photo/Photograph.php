@@ -137,10 +137,10 @@ final class Photograph
     }
 
     /** A part pixel by pixel; of a large one its middle. */
-    public function fine(Area $area): Raster
+    public function fine(Area $area, int $most = self::FINE_PX): Raster
     {
         [$left, $top, $width, $height] = $area->within($this->width(), $this->height());
-        [$wide, $high] = [min($width, self::FINE_PX), min($height, self::FINE_PX)];
+        [$wide, $high] = [min($width, $most), min($height, $most)];
 
         return self::raster($this->image, $left + intdiv($width - $wide, 2), $top + intdiv($height - $high, 2), $wide, $high);
     }

@@ -17,7 +17,7 @@ use GentlePour\Motion\Look;
 final readonly class CheckWords
 {
     /** Less than this of the base's edge energy is seen by a careful eye; below Detail::SHAKEN by anybody. Judgement. */
-    private const AS_SHARP = 0.88;
+    private const AS_SHARP = 0.82;
 
     private const A_LITTLE = 0.7;
 

@@ -17,7 +17,7 @@ use Illuminate\Contracts\Cache\Repository;
 final readonly class CheckedFrame
 {
     /** Another when what is looked at changes. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     private const KEPT_S = 90 * 86400;
 

@@ -55,7 +55,10 @@ final readonly class Sheet
             ->when($this->filters, static fn ($q, string $filters) => $q->where('filters_label', $filters))
             ->when($this->keepersOnly, static fn ($q) => $q->where('keeper', FrameMark::Keeper->value))
             // Not written as an or: the index of the order serves it as it is.
-            ->when(! $this->keepersOnly && ! $this->withRejects, static fn ($q) => $q->whereRaw('keeper IS NOT ?', [FrameMark::Reject->value]))
+            ->when(
+                ! $this->keepersOnly && ! $this->withRejects,
+                static fn ($q) => $q->whereRaw('keeper IS NOT ?', [FrameMark::Reject->value]),
+            )
             ->latest('opened_at')->latest('id');
     }
 

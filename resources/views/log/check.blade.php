@@ -7,7 +7,7 @@
 </figure>
 <dl class="facts check-facts">
     @if ($check->pair)<div><dt>Against the base</dt><dd>{{ abs($check->pair->luminanceStops) < 0.05 ? 'as bright' : number_format(abs($check->pair->luminanceStops), 2).' stops '.($check->pair->luminanceStops > 0 ? 'brighter' : 'darker') }}</dd></div>@endif
-    @if ($says->sharp)<div><dt>Sharp?</dt><dd>{{ $says->sharp }} <small class="hint">{{ $photo->still() ? 'in what you drew' : 'by a part that stood still' }}, {{ $share(min(9.99, $check->sharpness)) }}&hairsp;%</small></dd></div>@endif
+    @if ($says->sharp)<div><dt>Sharp?</dt><dd>{{ $says->sharp }} <small class="hint">{{ $photo->still() ? 'in what you drew' : 'by parts that stood still' }}, {{ $share(min(9.99, $check->sharpness)) }}&hairsp;%</small></dd></div>@endif
     @if ($check->pair && ! $says->sharp)<div><dt>Sharp?</dt><dd><small class="hint">Nothing stands still by itself: draw what does, and it says</small></dd></div>@endif
     @if ($check->kept !== null)<div><dt>Smooth?</dt><dd>{{ $says->smooth }} <small class="hint">{{ $share(min(9.99, $check->kept)) }}&hairsp;% of the base’s drawing is left{{ $says->planned ? ', '.$says->planned.' was reckoned' : '' }}{{ $photo->water() ? '' : '; draw the water to know better' }}</small></dd></div>@endif
     @if (! $base)<div><dt>No base</dt><dd><small class="hint">With a picture of the same view without the filter it also says how sharp, how smooth, what leaked in, and what the filter takes.</small></dd></div>@endif

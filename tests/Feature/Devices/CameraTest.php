@@ -82,7 +82,7 @@ it('finds a shake of two pixels, and none of a third of one, in what stands stil
     $frame = frameBefore("shaken-{$shaken}", quietScene(filterStops: 6.0)->spoiled(shakePx: $px), 2.0, -0.5, 7);
     $files = array_map(static fn (string $path): string => $again ? savedAgain($path) : $path, [frameBefore('base', quietScene(), 1 / 60, -1.0), $frame]);
     $check = FrameCheck::of(static fn (): Photograph => Photograph::open($files[1]), static fn (): Photograph => Photograph::open($files[0]), null, null);
-    expect($check->still)->not->toBeNull()->and(Detail::isShaken((float) $check->sharpness))->toBe($shaken)->and(in_array(Fault::Shaken, faultsIn($files[1], $files[0]), true))->toBe($shaken);
+    expect($check->sharpness)->not->toBeNull()->and(Detail::isShaken((float) $check->sharpness))->toBe($shaken)->and(in_array(Fault::Shaken, faultsIn($files[1], $files[0]), true))->toBe($shaken);
 })->with([[2.0, true], [1 / 3, false]])->with('once or twice');
 
 it('finds the share that clips within a fifth of a per cent of what the camera clipped', function (): void {
