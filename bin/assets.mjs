@@ -50,6 +50,8 @@ const purged = async (content, css) => (await new PurgeCSS().purge({
 }))[0].css;
 const minified = (css) => transform({ filename: 'app.css', code: Buffer.from(css), minify: true, targets: { chrome: 111 << 16, firefox: 113 << 16, safari: (16 << 16) | (4 << 8) } }).code;
 keep('app.css', minified(faces + await purged([...files('resources/views', '.php'), ...files('resources/js', '.js')], bulma) + own));
+// What only the log shows.
+keep('log.css', minified(readFileSync('resources/css/log.css', 'utf8')));
 // A field file carries what it shows, and no more.
 const ofTheField = [
     ...['field/file', 'shoot/one', 'shoot/signals', 'outings/schedule', 'components/day-board', 'components/board-drawing', 'components/drawn-label', 'components/at', 'places/cautions'].map((view) => `resources/views/${view}.blade.php`),

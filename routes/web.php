@@ -38,6 +38,7 @@ use App\Rooms\Shoot\ShootController;
 use App\Rooms\Shoot\ShotListController;
 use App\Rooms\Water\WaterController;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Http\Middleware\SetCacheHeaders;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
@@ -141,8 +142,11 @@ Route::controller(CheckController::class)->group(static function (): void {
 Route::controller(PhotoController::class)->prefix('/photos')->name('photos.')->group(static function (): void {
     Route::post('/', 'take')->name('take');
     Route::get('/open', 'open')->name('open');
-    Route::get('/{photo}.jpg', 'picture')->name('picture')->where('photo', '[0-9]{1,15}');
-    Route::get('/{photo}-small.jpg', 'thumb')->name('thumb')->where('photo', '[0-9]{1,15}');
+    // A picture never changes: it is kept by who has seen it.
+    Route::withoutMiddleware([SetCacheHeaders::using('private;no_cache;etag')])->group(static function (): void {
+        Route::get('/{photo}.jpg', 'picture')->name('picture')->where('photo', '[0-9]{1,15}');
+        Route::get('/{photo}-small.jpg', 'thumb')->name('thumb')->where('photo', '[0-9]{1,15}');
+    });
     Route::get('/{photo}/original', 'original')->name('original');
     Route::put('/{photo}/frame', 'lay')->name('lay');
     Route::put('/{photo}/areas', 'areas')->name('areas');

@@ -11,7 +11,7 @@ final readonly class TimesCurve
 {
     public const WIDTH = 640;
 
-    public const HEIGHT = 96;
+    public const HEIGHT = 104;
 
     private const BASE = 70.0;
 

@@ -22,7 +22,8 @@ final class Detail
 
     /**
      * How much of the base's edge energy is left: the squared steps of linear luminance from one pixel to the next at equal brightness, in
-     * the direction in which the least is left, for a tripod shakes one way. What is clipped or black in either has no edges and is left out.
+     * the direction in which the least is left, for a tripod shakes one way. What is clipped or black in either has no edges: it is left
+     * out.
      *
      * @throws InvalidValue when they differ in size
      */

@@ -60,7 +60,7 @@ final readonly class DemoShots
                 wrong: ['shake' => 3.0], mark: FrameMark::Reject, note: 'A gust took the tripod.',
             ),
             new self(
-                'posts-mist', [$posts, 'mist'], ['1/4', 'f/11'], '2026-10-18 17:04:20', bench: ['target' => '8 s'],
+                'posts-mist', [$posts, 'mist'], ['1/4', 'f/11'], '2026-10-18 17:00:10', bench: ['target' => '8 s'],
                 mark: FrameMark::Keeper,
             ),
             new self(

@@ -35,7 +35,7 @@ final class WatchCommand extends Command
                 ? (new InvalidValue('Seconds between two looks are a whole number from 1 to 3600.'))->at('every')
                 : (new InvalidValue('There is no folder '.InvalidValue::quoted($folder).' to look into.'))->at('folder')));
         }
-        $once = (bool) $this->option('once');
+        [$this->seen, $once] = [[], (bool) $this->option('once')];
         do {
             $this->look($folder, $take, $once);
             $once || sleep($every);
@@ -47,7 +47,8 @@ final class WatchCommand extends Command
     private function look(string $folder, TakePhoto $take, bool $once): void
     {
         clearstatcache();
-        $files = array_filter(glob($folder.'/*') ?: [], static fn (string $path): bool => is_file($path) && ! str_ends_with($path, '.part'));
+        $isOne = static fn (string $path): bool => is_file($path) && ! str_ends_with($path, '.part');
+        $files = array_filter(glob($folder.'/*') ?: [], $isOne);
         // By the time of the file: a frame after its base.
         usort($files, static fn (string $a, string $b): int => [@filemtime($a), $a] <=> [@filemtime($b), $b]);
         foreach ($files as $path) {

@@ -17,9 +17,9 @@ final readonly class PhotoShelf
 {
     public const WORKING_PX = 2048;
 
-    public const THUMB_PX = 480;
+    public const THUMB_PX = 420;
 
-    private const QUALITY = ['working' => 90, 'thumb' => 82];
+    private const QUALITY = ['working' => 90, 'thumb' => 72];
 
     public function __construct(private string $folder)
     {

@@ -16,6 +16,8 @@ final readonly class Sheet
     /** Frames of an outing lie within so long around it. */
     private const AROUND_H = 2;
 
+    private const NAMES = 100;
+
     private function __construct(
         public ?int $placeId,
         public ?Outing $outing,
@@ -65,7 +67,7 @@ final readonly class Sheet
     /** @return list<string> */
     public function filterNames(): array
     {
-        return array_values(Frame::query()->whereNotNull('open_s')->whereNotNull('filters_label')->distinct()->limit(100)
+        return array_values(Frame::query()->whereNotNull('filters_label')->distinct()->limit(self::NAMES)
             ->orderBy('filters_label')->pluck('filters_label')->all());
     }
 }

@@ -18,7 +18,7 @@ async function mark(tile, keeper) {
     tile.removeAttribute('title');
     tile.classList.toggle('is-keeper', keeper === 'keeper');
     tile.classList.toggle('is-folded', keeper === 'reject');
-    const button = tile.querySelector('.mark');
+    const button = tile.querySelector('.star');
     button.setAttribute('aria-pressed', String(keeper === 'keeper'));
     button.value = keeper === 'keeper' ? '' : 'keeper';
 }

@@ -12,6 +12,7 @@
     <link rel="icon" type="image/svg+xml" href="data:image/svg+xml,%3Csvg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 32 32'%3E%3Crect width='32' height='32' rx='7' fill='%230f6f6a'/%3E%3Cg fill='none' stroke='%23f5f8f7' stroke-linecap='round'%3E%3Cpath d='M7 8h2M13 8h3M20 8h5' stroke-width='2.4'/%3E%3Cpath d='M7 16h6M17 16h8' stroke-width='2.4'/%3E%3Cpath d='M6 24h20' stroke-width='2.8'/%3E%3C/g%3E%3C/svg%3E">
     @if (in_array($here, ['settings', 'shoot'], true))<link rel="manifest" href="/app.webmanifest">@endif
     <link rel="stylesheet" href="{{ $built->url('app.css') }}">
+    @if (in_array($here, ['log', 'learned'], true))<link rel="stylesheet" href="{{ $built->url('log.css') }}">@endif
     @foreach (['b612-400', 'b612-700'] as $font)<link rel="preload" href="{{ $built->url($font.'.woff2') }}" as="font" type="font/woff2" crossorigin>@endforeach
     <script src="{{ $built->url($script.'.js') }}" type="module"></script>
 </head>

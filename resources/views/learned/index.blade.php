@@ -13,7 +13,7 @@
                 <h2>Times you kept</h2>
                 @foreach ($times as $row)
                     <figure class="times"><figcaption><b>{{ ucfirst($row['kind']->label()) }}</b> <span class="hint">{{ $row['times'] }} keepers</span></figcaption>
-                        <svg viewBox="0 0 640 96" role="img" aria-label="Open times of {{ $row['times'] }} keepers"><path class="times-curve" d="{{ $row['curve']->path }}"/><path class="times-base" d="M8 70H632"/>@foreach ($row['curve']->strokes as $x)<path class="times-stroke" d="M{{ $x }} 62v8"/>@endforeach @foreach ($row['curve']->ticks as $tick)<text x="{{ $tick->x }}" y="90" text-anchor="middle">{{ $tick->label }}</text>@endforeach</svg></figure>
+                        <svg viewBox="0 0 640 104" role="img" aria-label="Open times of {{ $row['times'] }} keepers"><path class="times-curve" d="{{ $row['curve']->path }}"/><path class="times-base" d="M8 70H632"/>@foreach ($row['curve']->strokes as $x)<path class="times-stroke" d="M{{ $x }} 62v8"/>@endforeach @foreach ($row['curve']->ticks as $tick)<text x="{{ $tick->x }}" y="98" text-anchor="middle">{{ $tick->label }}</text>@endforeach</svg></figure>
                 @endforeach
             @endif
             @if ($tastes)

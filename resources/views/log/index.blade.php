@@ -2,7 +2,7 @@
     <div class="title-line"><h1>Log</h1><div class="days">@if ($frames->isNotEmpty())<a class="button is-small" href="{{ route('log.csv') }}">As a table</a>@endif</div></div>
     <form class="taking" method="post" action="{{ route('photos.take') }}" enctype="multipart/form-data" data-taking>
         @csrf
-        <label class="button is-go">Take pictures in<input class="is-out" type="file" name="files[]" multiple accept="image/*,.heic,.heif,.tif,.tiff,.dng,.raw" data-taking-files></label>
+        <label class="button is-go">Take pictures in<input type="file" name="files[]" multiple accept="image/*,.heic,.heif,.tif,.tiff,.dng,.raw" data-taking-files></label>
         <button class="button" data-taking-send>Send them</button>
         <p class="hint">Choose, drop or paste: each lies down with its frame, by its time and settings. {{ $originals ? 'Originals are kept, untouched.' : 'Only working pictures are kept.' }}</p>
         @if ($errors->has('files'))<p class="problem">{{ $errors->first('files') }}</p>@endif
@@ -38,7 +38,7 @@
                         <b class="tile-figure">{{ $frame->openLabel() }}</b>
                         <span class="tile-what">{{ $frame->look->value }}{{ $frame->blur ? ', '.$frame->blur->label() : '' }}<small>{{ $frame->subject?->name ?? ucfirst($frame->water_kind->label()) }} · @if ($frame->opened_at)<x-at :time="$frame->opened_at" :zone="$frame->place?->timezone" format="j M H:i"/>@endif<br>{{ $frame->plan->way->apertureLabel }} · ISO {{ $frame->plan->way->isoLabel }} · {{ $frame->plan->way->filtersLabel() }}</small></span>
                         <form class="tile-marks" method="post" action="{{ route('log.mark', $frame) }}">@csrf @method('put')
-                            <button class="mark" name="keeper" value="{{ $frame->keeper?->value === 'keeper' ? '' : 'keeper' }}" aria-pressed="{{ $frame->keeper?->value === 'keeper' ? 'true' : 'false' }}" aria-label="Keeper: frame {{ $frame->id }}" title="Keeper (k)"><svg viewBox="0 0 24 24" aria-hidden="true"><path d="M12 3l2.7 5.8 6.3.8-4.6 4.4 1.2 6.3L12 17.2l-5.6 3.1 1.2-6.3L3 9.6l6.3-.8z"/></svg></button>
+                            <button class="star" name="keeper" value="{{ $frame->keeper?->value === 'keeper' ? '' : 'keeper' }}" aria-pressed="{{ $frame->keeper?->value === 'keeper' ? 'true' : 'false' }}" aria-label="Keeper: frame {{ $frame->id }}" title="Keeper (k)"><svg viewBox="0 0 24 24" aria-hidden="true"><path d="M12 3l2.7 5.8 6.3.8-4.6 4.4 1.2 6.3L12 17.2l-5.6 3.1 1.2-6.3L3 9.6l6.3-.8z"/></svg></button>
                             @if ($frame->photo)<label class="tick is-inline" title="Choose to compare"><input type="checkbox" form="compare-chosen" name="chosen[]" value="{{ $frame->id }}" data-choose aria-label="Compare frame {{ $frame->id }}"></label>@endif
                         </form>
                     </div>

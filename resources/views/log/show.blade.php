@@ -17,7 +17,7 @@
                     <svg data-areas-drawn viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true"></svg>
                 </div>
                 <form class="picture-tools" method="post" action="{{ route('photos.areas', $photo) }}">@csrf @method('put')
-                    <fieldset class="looks is-small"><legend class="is-out">Draw</legend>
+                    <fieldset class="looks is-small"><legend class="is-sr-only">Draw</legend>
                         <label class="look"><input type="radio" name="drawing" value="water_area" checked data-drawing><span>The water</span></label>
                         <label class="look"><input type="radio" name="drawing" value="still_area" data-drawing><span>What stands still</span></label>
                     </fieldset>
@@ -114,7 +114,7 @@
             @endif
             @if (! $photo)
                 <form class="taking" method="post" action="{{ route('photos.take') }}" enctype="multipart/form-data" data-taking>@csrf
-                    <label class="button">Take its picture in<input class="is-out" type="file" name="files[]" multiple accept="image/*,.heic,.heif,.tif,.tiff,.dng,.raw" data-taking-files></label>
+                    <label class="button">Take its picture in<input type="file" name="files[]" multiple accept="image/*,.heic,.heif,.tif,.tiff,.dng,.raw" data-taking-files></label>
                     <button class="button" data-taking-send>Send it</button>
                     <div class="taking-on" data-taking-on hidden><b data-taking-count role="status"></b><progress max="1" value="0" aria-label="Pictures taken in"></progress><ul data-taking-list></ul></div>
                 </form>

@@ -31,7 +31,7 @@ it('takes a person from the look to a frame in the log and on to the next', func
     $this->choose('#f-exposure_thirds', '1')->type('#f-note', 'One more stop of blur.')->click('[name="next"]');
     $this->seesIn('#bench-inputs', 'From frame')->seesIn('h1', 'in the plunging fall');
     expect($this->value('#f-correction'))->not->toBe('0')->and($this->value('#f-target'))->not->toBe('');
-    $this->visit('/log')->seesIn('.taken:first-child', 'brushed: too crisp');
+    $this->visit('/log')->seesIn('.tile:first-child', 'brushed, too crisp');
 });
 
 it('lets the target be dragged, typed and stepped', function (): void {

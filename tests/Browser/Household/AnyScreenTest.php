@@ -8,7 +8,7 @@ use Facebook\WebDriver\WebDriverKeys;
 // Under a finger, on any screen, in any light, on paper: WCAG 2.2 AA where it says so, and what a wet ledge at dawn asks for.
 
 dataset('views', [
-    '/', '/windows?place=2&mark=2&light=golden', '/places', '/places/2?day=2026-11-26', '/places/2/edit', '/bench', '/water', '/water/waves', '/water/buoy', '/compare', '/log', '/log/1', '/kit',
+    '/', '/windows?place=2&mark=2&light=golden', '/places', '/places/2?day=2026-11-26', '/places/2/edit', '/bench', '/water', '/water/waves', '/water/buoy', '/compare', '/log', '/log/1', '/learned', '/photos/open', '/log/compare?chosen[]=1&chosen[]=b1', '/kit',
     '/kit/filter/1', '/kit/first', '/card', '/settings', '/subjects/3', '/shoot', '/nowhere', '/outings/2',
 ]);
 
@@ -38,7 +38,7 @@ const SMALLEST_TEXT = <<<'JS'
     JS;
 
 it('is at most two presses from anywhere to anywhere, by five doors', function (): void {
-    foreach (['Ahead' => ['Outlook', 'Windows', 'Places'], 'Bench' => ['Bench', 'Water', 'Compare'], 'Shoot' => [], 'Log' => [], 'Kit' => ['Bag', 'Card', 'Field file', 'Settings']] as $door => $tabs) {
+    foreach (['Ahead' => ['Outlook', 'Windows', 'Places'], 'Bench' => ['Bench', 'Water', 'Compare'], 'Shoot' => [], 'Log' => ['Frames', 'Learned'], 'Kit' => ['Bag', 'Card', 'Field file', 'Settings']] as $door => $tabs) {
         $this->visit('/log/1');
         $doors = (array) $this->script('return [...document.querySelectorAll(".doors a")].map((a) => a.textContent)');
         expect($doors)->toBe(['Ahead', 'Bench', 'Shoot', 'Log', 'Kit']);
@@ -267,8 +267,8 @@ it('is light enough for one bar of signal: 130 kB and six requests at first, nex
         $this->visit($path);
         $this->eventually(fn () => $this->script('return document.readyState === "complete" && !document.querySelector(".htmx-request")') ? true : null, 'It never settles.');
 
-        // The layers of a picture come after the page, where there is one: tests/Browser/Bench/StagesTest.
-        return (array) $this->script('const e = [...performance.getEntriesByType("navigation"), ...performance.getEntriesByType("resource")].filter((one) => !one.name.includes("/build/stage-")); return [e.length, e.reduce((sum, one) => sum + one.transferSize, 0)]');
+        // The layers of a picture and the pictures of the log come after the page: tests/Browser/Bench/StagesTest, tests/Feature/Log/SheetTest.
+        return (array) $this->script('const e = [...performance.getEntriesByType("navigation"), ...performance.getEntriesByType("resource")].filter((one) => !one.name.includes("/build/stage-") && !one.name.includes("/photos/")); return [e.length, e.reduce((sum, one) => sum + one.transferSize, 0)]');
     };
     [$requests, $bytes] = $weigh();
     expect((int) $requests)->toBeLessThanOrEqual(6)->and((int) $bytes)->toBeGreaterThan(20_000)->toBeLessThan(130_000);

@@ -78,7 +78,7 @@ it('reads what was visited, counts a frame down and brings it home, though the s
         $this->seesIn('h1', 'silk in the cascade');
         expect((float) $this->value('#f-open'))->toBeAbout($open, 0.006);
         $frames = (new PDO('sqlite:'.$database))->query('select count(*), max(open_s) from frames where open_s is not null')->fetch(PDO::FETCH_NUM);
-        expect((int) $frames[0])->toBe(6);
+        expect((int) $frames[0])->toBe(18);
 
         // Who stops it leaves nothing to read behind.
         $go('/settings');

@@ -58,7 +58,7 @@ it('judges a frame from the log, and refuses a time that cannot be read', functi
     );
     $this->type('#f-open', '21.5')->script('document.querySelector("[name=blur][value=right]").click()');
     $this->click('.verdict .button:not(.is-go)')->seesIn('.said', 'Kept in the log');
-    $this->visit('/log')->seesIn('.taken:first-child', 'glass: right');
+    $this->visit('/log')->seesIn('.tile:first-child', 'glass, right');
 });
 
 it('changes the ranking with the habits, and says so', function (): void {

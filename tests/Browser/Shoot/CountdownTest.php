@@ -69,7 +69,7 @@ it('keeps the frame when the network goes while the shutter is open, and logs it
     $this->offline(false)->seesIn('h1', 'silk in the cascade');
     expect((float) $this->value('#f-open'))->toBeAbout($open, 0.006)->and($this->script(HELD))->toBe([]);
     $this->visit('/log');
-    expect((int) $this->script('return document.querySelectorAll(".taken").length'))->toBe(6);
+    expect((int) $this->script('return document.querySelectorAll(".tile").length'))->toBe(17);
 });
 
 it('sends what was kept from whatever page is opened next', function (): void {

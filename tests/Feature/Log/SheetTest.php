@@ -13,6 +13,13 @@ use Illuminate\Support\Facades\DB;
 
 // The contact sheet, its marks, and pictures side by side.
 
+it('sends small pictures, which are kept by who has seen them', function (): void {
+    foreach (Photo::query()->where('role', 'frame')->limit(6)->get() as $photo) {
+        $thumb = $this->get("/photos/{$photo->id}-small.jpg")->assertOk();
+        expect($thumb->baseResponse->getFile()->getSize())->toBeLessThan(32_000)->and($thumb->headers->get('Cache-Control'))->toContain('immutable')->toContain('max-age=31536000')->not->toContain('no-cache');
+    }
+});
+
 it('shows pictures, and narrows them by outing, place, look, filter and mark; the folded are out of the way', function (): void {
     $outing = Outing::query()->where('starts_at', '<', now())->firstOrFail();
     $page = fn (string $query): string => (string) $this->get('/log?'.$query)->assertOk()->getContent();
