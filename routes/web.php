@@ -105,6 +105,7 @@ Route::get('/windows.csv', [WindowController::class, 'table'])->name('windows.cs
 
 Route::get('/bench', [BenchController::class, 'show'])->name('bench')->middleware(NeedsKit::class);
 Route::put('/bench/release', [BenchController::class, 'release'])->name('bench.release');
+Route::get('/bench/meter', [BenchController::class, 'meter'])->name('bench.meter')->middleware(NeedsKit::class);
 Route::get('/bench/better', [BenchController::class, 'better'])->name('bench.better');
 Route::get('/compare', [PictureController::class, 'compare'])->name('compare')->middleware(NeedsKit::class);
 
@@ -160,7 +161,8 @@ Route::get('/log/{frame}', [FrameController::class, 'show'])->name('log.show');
 Route::put('/log/{frame}', [FrameController::class, 'judge'])->name('log.judge');
 Route::delete('/log/{frame}', [FrameController::class, 'destroy'])->name('log.destroy');
 
-Route::get('/learned', LearnedController::class)->name('learned');
+Route::get('/learned', [LearnedController::class, 'show'])->name('learned');
+Route::delete('/learned/looks', [LearnedController::class, 'forgetLooks'])->name('learned.looks');
 
 Route::get('/kit/file', [KitFileController::class, 'export'])->name('kit.export');
 Route::post('/kit/file', [KitFileController::class, 'import'])->name('kit.import');

@@ -16,7 +16,7 @@ final class LogTable
 {
     private const FRAME = [
         'frame', 'opened_at', 'place', 'subject', 'water', 'look', 'planned_s', 'open_s', 'aperture', 'iso', 'filters', 'stops',
-        'correction_stops', 'light_changes', 'blur', 'exposure_thirds', 'note',
+        'correction_stops', 'light_changes', 'blur', 'exposure_thirds', 'note', 'called',
     ];
 
     /** Figures of a measurement, by their names; what a way of measuring has not stays empty. */
@@ -45,6 +45,7 @@ final class LogTable
                 $frame->water_kind->value, $frame->look->value, round($frame->planned_s, 4), round((float) $frame->open_s, 4),
                 $way->apertureLabel, $way->iso, implode(' + ', $way->filters), round($way->stops, 2), round($frame->correction_stops, 2),
                 $frame->light_changes, $frame->blur?->value, $frame->exposure_thirds, $frame->note,
+                $frame->called?->value,
             ]);
         }
     }

@@ -44,6 +44,8 @@ use Illuminate\Support\Carbon;
  * @property string|null $light_changes while it was open, as the core writes them
  * @property BlurVerdict|null $blur
  * @property Carbon|null $judged_at when the blur was judged
+ * @property Look|null $called the look that the person says it came out as
+ * @property Carbon|null $called_at when that was said
  * @property int|null $exposure_thirds
  * @property string|null $note
  * @property int|null $shot_list_id
@@ -69,7 +71,7 @@ final class Frame extends Model
     protected $fillable = [
         'place_id', 'subject_id', 'after_frame_id', 'water_kind', 'look', 'inputs', 'plan', 'middle_s', 'exact_s', 'planned_s',
         'correction_stops', 'steps_done', 'opened_at', 'open_s', 'light_changes', 'blur', 'judged_at', 'exposure_thirds', 'note',
-        'shot_list_id', 'list_place', 'role', 'keeper', 'by_file',
+        'shot_list_id', 'list_place', 'role', 'keeper', 'by_file', 'called', 'called_at',
     ];
 
     /** @var array<string, string> */
@@ -78,7 +80,7 @@ final class Frame extends Model
         'exact_s' => 'float', 'middle_s' => 'float', 'planned_s' => 'float', 'correction_stops' => 'float',
         'opened_at' => 'datetime', 'open_s' => 'float',
         'blur' => BlurVerdict::class, 'judged_at' => 'datetime', 'role' => ShotRole::class, 'exposure_thirds' => 'integer',
-        'keeper' => FrameMark::class, 'by_file' => 'boolean',
+        'keeper' => FrameMark::class, 'by_file' => 'boolean', 'called' => Look::class, 'called_at' => 'datetime',
     ];
 
     /** @var array<string, mixed> */

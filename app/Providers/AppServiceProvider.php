@@ -21,6 +21,7 @@ use App\Household\Tab;
 use App\Household\Theme;
 use App\Models\Sentences;
 use App\Rooms\Kit\KitShelf;
+use App\Rooms\Learned\OwnLooks;
 use App\Rooms\Log\SimulatedShoot;
 use App\Rooms\Settings\UnitsController;
 use App\Tide\StationCatalogue;
@@ -43,7 +44,7 @@ use LogicException;
 final class AppServiceProvider extends ServiceProvider
 {
     /** What reads records once and keeps them as long as the request that asked. */
-    private const ONCE_A_REQUEST = [Settings::class, KitShelf::class, Subjects::class, Sentences::class];
+    private const ONCE_A_REQUEST = [Settings::class, KitShelf::class, Subjects::class, Sentences::class, OwnLooks::class];
 
     public function register(): void
     {

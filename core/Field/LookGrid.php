@@ -12,6 +12,7 @@ use GentlePour\Motion\Clouds;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\LookBands;
+use GentlePour\Motion\LookBounds;
 use GentlePour\Motion\MovingWater;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Motion\WaterSpec;
@@ -54,18 +55,20 @@ final readonly class LookGrid
     }
 
     /** @throws InvalidValue never within these bounds */
-    public static function ofWater(WaterKind $kind, Sensor $sensor): self
+    public static function ofWater(WaterKind $kind, Sensor $sensor, ?LookBounds $bounds = null): self
     {
         $widths = ['name' => 'width_m', 'at' => self::steps(self::WIDTHS_M)];
         $framing = static fn (float $widthM): Framing => new Framing(
             $sensor, self::FOCAL_MM, $widthM * self::FOCAL_MM / $sensor->widthMm,
         );
-        $bands = static fn (WaterSpec $spec, float $widthM): LookBands => LookBands::of($spec->in($framing($widthM)), $framing($widthM));
+        $bands = static fn (WaterSpec $spec, float $widthM): LookBands => LookBands::of(
+            $spec->in($framing($widthM)), $framing($widthM), $bounds,
+        );
 
         return match (true) {
             $kind->isOpenSea() => self::over(
                 [['name' => 'period_s', 'at' => self::steps(self::SEA_PERIODS_S)], $widths],
-                self::ofSea($kind, $framing),
+                self::ofSea($kind, $framing, $bounds),
             ),
             $kind->isWaves() => self::over(
                 [
@@ -87,18 +90,18 @@ final readonly class LookGrid
      * @param  Closure(float): Framing  $framing
      * @return Closure(list<float>): list<int>
      */
-    private static function ofSea(WaterKind $kind, Closure $framing): Closure
+    private static function ofSea(WaterKind $kind, Closure $framing, ?LookBounds $bounds): Closure
     {
         /** @var array<string, MovingWater> $seas */
         $seas = [];
 
-        return static function (array $at) use ($kind, $framing, &$seas): array {
+        return static function (array $at) use ($kind, $framing, $bounds, &$seas): array {
             /** @var array{float, float} $at */
             [$period, $width] = $at;
             $sea = (new WaterSpec($kind, periodS: $period))->in($framing($width));
             $worked = $seas[serialize([$period, $sea->featureM()])] ??= $sea;
 
-            return self::node(LookBands::of($worked, $framing($width)));
+            return self::node(LookBands::of($worked, $framing($width), $bounds));
         };
     }
 

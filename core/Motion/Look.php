@@ -27,16 +27,10 @@ enum Look: string
         };
     }
 
-    /** The look of so much texture kept; held cannot be told from lively by it. */
-    public static function ofTexture(float $kept): self
+    /** Whether more of the drawing has gone in it. */
+    public function isSmootherThan(self $other): bool
     {
-        foreach ([self::Lively, self::Brushed, self::Silk, self::Mist] as $look) {
-            if ($kept > (float) $look->leastTexture()) {
-                return $look;
-            }
-        }
-
-        return self::Glass;
+        return array_search($this, self::cases(), true) > array_search($other, self::cases(), true);
     }
 
     public function words(): string

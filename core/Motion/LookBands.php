@@ -15,13 +15,15 @@ final readonly class LookBands
     {
     }
 
-    public static function of(MovingWater $water, Framing $framing): self
+    /** @param  LookBounds|null  $bounds  a person's own; null for the common ones */
+    public static function of(MovingWater $water, Framing $framing, ?LookBounds $bounds = null): self
     {
+        $bounds ??= LookBounds::common();
         $held = $framing->sharpSeconds($water->speedMS());
         $bands = [new LookBand(Look::Held, null, $held)];
         $from = $held;
         foreach ([Look::Lively, Look::Brushed, Look::Silk, Look::Mist] as $look) {
-            $to = self::lastSecondsAbove((float) $look->leastTexture(), $water, $from);
+            $to = self::lastSecondsAbove((float) $bounds->leastTexture($look), $water, $from);
             if ($to > $from) {
                 $bands[] = new LookBand($look, $from, $to);
                 $from = $to;

@@ -14,6 +14,7 @@ use GentlePour\Kit\Filter;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\LookBand;
 use GentlePour\Motion\LookBands;
+use GentlePour\Motion\LookBounds;
 use GentlePour\Motion\Picture;
 use GentlePour\Outing\Cautions;
 use GentlePour\Review\Taste;
@@ -60,9 +61,9 @@ final readonly class Bench
      *
      * @throws InvalidValue at the field of the form that does not go with the rest
      */
-    public static function of(BenchForm $form, Gear $gear, Taste $taste, ?PlaceNow $place): self
+    public static function of(BenchForm $form, Gear $gear, Taste $taste, LookBounds $bounds, ?PlaceNow $place): self
     {
-        $moving = Moving::of($form, $gear->bag->camera->sensor);
+        $moving = Moving::of($form, $gear->bag->camera->sensor, $bounds);
         $reading = $form->reading->reading($gear->on);
         $open = self::question($form, $gear, $place, $reading);
         $strip = Strip::of($open);

@@ -29,6 +29,12 @@ final class BenchController
         return view('bench.better', ['remedies' => Improvements::of($request->bench($workbench)->question, $shelf->atHome())]);
     }
 
+    /** One press: what the meter reads stands as the base reading. */
+    public function meter(BenchRequest $request, Workbench $workbench): RedirectResponse
+    {
+        return redirect()->route('bench', $request->metered($workbench));
+    }
+
     /** One press: the release is packed after all, or stays at home. The bench stands as its fields say. */
     public function release(Request $request, PackRelease $pack): RedirectResponse
     {

@@ -6,6 +6,7 @@ namespace App\Rooms\Bench;
 
 use App\Drawing\StopRule;
 use App\Forms\Typed;
+use App\Household\Devices;
 use App\Household\Subjects;
 use App\Rooms\Kit\KitShelf;
 use GentlePour\Exposure\DialLabels;
@@ -28,7 +29,7 @@ final readonly class BenchPages
 
     private const NO_NOTES = ['letGo' => null, 'nearestFocal' => null];
 
-    public function __construct(private KitShelf $shelf, private Subjects $subjects)
+    public function __construct(private KitShelf $shelf, private Subjects $subjects, private Devices $devices)
     {
     }
 
@@ -103,6 +104,7 @@ final readonly class BenchPages
             'must' => $typed->ids('must'),
             'off' => $typed->ids('off'),
             'release' => $this->shelf->carry()->release,
+            'hasMeter' => $this->devices->hasMeter(),
             'dials' => self::dials(),
         ];
     }

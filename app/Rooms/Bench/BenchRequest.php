@@ -83,6 +83,16 @@ final class BenchRequest extends FormRequest
         return $this->refusing(fn (): Moving => $workbench->moving($this->form()));
     }
 
+    /** @return array<string, mixed> the fields, with the shutter time that the meter asks for */
+    public function metered(Workbench $workbench): array
+    {
+        return $this->refusing(function () use ($workbench): array {
+            $form = $this->form();
+
+            return ['shutter' => $workbench->metered($form)->label()] + $form->toQuery();
+        });
+    }
+
     /** The key of the way whose “Shoot this” was pressed. */
     public function pressedWay(): string
     {

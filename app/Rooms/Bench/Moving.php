@@ -14,6 +14,7 @@ use GentlePour\Motion\Clouds;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\LookBand;
 use GentlePour\Motion\LookBands;
+use GentlePour\Motion\LookBounds;
 use GentlePour\Motion\LookTarget;
 use GentlePour\Motion\MovingWater;
 use GentlePour\Motion\Picture;
@@ -38,15 +39,15 @@ final readonly class Moving
     }
 
     /** @throws InvalidValue when the fields do not go together */
-    public static function of(BenchForm $form, Sensor $sensor): self
+    public static function of(BenchForm $form, Sensor $sensor, LookBounds $bounds): self
     {
         $framing = $form->framing->in($sensor);
         $water = $form->water->in($framing);
         $clouds = $form->sky->clouds($framing);
 
         return new self(
-            $form->water->kind(), $framing, $water, LookBands::of($water, $framing),
-            $form->also === null ? null : self::alsoRow($form->also, $framing),
+            $form->water->kind(), $framing, $water, LookBands::of($water, $framing, $bounds),
+            $form->also === null ? null : self::alsoRow($form->also, $framing, $bounds),
             $clouds, $clouds === null ? null : self::skyRow($form->sky, $clouds), $form->sky->windMS,
             $form->water->guess(resolve(Units::class)),
         );
@@ -73,11 +74,11 @@ final readonly class Moving
         return new LookTarget('the '.$this->kind->label(), $band->look->value, $band->window());
     }
 
-    private static function alsoRow(AlsoForm $also, Framing $framing): MovingRow
+    private static function alsoRow(AlsoForm $also, Framing $framing, LookBounds $bounds): MovingRow
     {
         $its = $also->framing($framing);
         $water = $also->in($its);
-        $bands = LookBands::of($water, $its);
+        $bands = LookBands::of($water, $its, $bounds);
         $look = $also->look;
         $window = $bands->band($look)?->window()
             ?? throw (new InvalidValue("This water never looks {$look->value} at its distance."))->at('also_look');

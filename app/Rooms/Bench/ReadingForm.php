@@ -62,14 +62,21 @@ final readonly class ReadingForm
      */
     public function reading(array $on): Reading
     {
-        $stops = Stops::zero();
-        foreach ($on as $filter) {
-            $stops = $stops->plus(
-                $filter->stops() ?? throw (new InvalidValue('The density of “'.$filter->name.'” is not known yet.'))->at('on'),
-            );
-        }
+        return new Reading(new Exposure($this->aperture, $this->shutter, $this->iso), self::stack($on));
+    }
 
-        return new Reading(new Exposure($this->aperture, $this->shutter, $this->iso), $stops);
+    /**
+     * The shutter time on the dial that a meter asks for in a light, at the aperture and ISO that are set, through what is on the lens.
+     *
+     * @param  list<Filter>  $on
+     *
+     * @throws InvalidValue when the density of a filter is not known, or no shutter is open for so short or long
+     */
+    public function metered(float $ev100, array $on): ShutterTime
+    {
+        $seconds = Reading::ofLight($ev100)->openSeconds($this->aperture, $this->iso, self::stack($on), Stops::zero());
+
+        return ShutterTime::ofSeconds($seconds)->nearestDial();
     }
 
     public function hasTwo(): bool
@@ -89,5 +96,22 @@ final readonly class ReadingForm
             'earlier_shutter',
             fn (): DriftingLight => DriftingLight::between($earlier->ev100(), $now->ev100(), (float) $this->earlierMinutes),
         );
+    }
+
+    /**
+     * @param  list<Filter>  $on
+     *
+     * @throws InvalidValue
+     */
+    private static function stack(array $on): Stops
+    {
+        $stops = Stops::zero();
+        foreach ($on as $filter) {
+            $stops = $stops->plus(
+                $filter->stops() ?? throw (new InvalidValue('The density of “'.$filter->name.'” is not known yet.'))->at('on'),
+            );
+        }
+
+        return $stops;
     }
 }

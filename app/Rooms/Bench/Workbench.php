@@ -8,9 +8,11 @@ use App\Forms\Refusal;
 use App\Household\Subjects;
 use App\Models\Filter;
 use App\Rooms\Kit\KitShelf;
+use App\Rooms\Learned\OwnLooks;
 use App\Rooms\Learned\Tastes;
 use App\Tide\PlaceNow;
 use App\Tide\PlaceTide;
+use GentlePour\Exposure\ShutterTime;
 use GentlePour\InvalidValue;
 use GentlePour\Kit\Bag;
 use GentlePour\Kit\Filter as KitFilter;
@@ -23,7 +25,9 @@ final readonly class Workbench
         private KitShelf $shelf,
         private Subjects $subjects,
         private Tastes $tastes,
+        private OwnLooks $looks,
         private PlaceTide $tides,
+        private Meters $meters,
     ) {
     }
 
@@ -33,7 +37,7 @@ final readonly class Workbench
      */
     public function open(BenchForm $form): Bench
     {
-        return Bench::of($form, $this->gear($form), $this->tastes->of($form->water->kind()), $this->place($form));
+        return Bench::of($form, $this->gear($form), $this->tastes->of($form->water->kind()), $this->looks->bounds(), $this->place($form));
     }
 
     /**
@@ -44,7 +48,21 @@ final readonly class Workbench
      */
     public function moving(BenchForm $form): Moving
     {
-        return Moving::of($form, $this->shelf->cameras()->findOrFail($form->framing->cameraId)->sensor());
+        return Moving::of($form, $this->shelf->cameras()->findOrFail($form->framing->cameraId)->sensor(), $this->looks->bounds());
+    }
+
+    /**
+     * The shutter time that the meter asks for where the bench stands, at this moment.
+     *
+     * @throws InvalidValue at the field that stands in its way
+     */
+    public function metered(BenchForm $form): ShutterTime
+    {
+        $subject = $this->subjects->find($form->at->subjectId);
+        $meter = $this->meters->at($subject->place ?? $this->subjects->place($form->at->placeId), $subject?->facing_deg);
+        $on = $this->filters($form->reading->onIds);
+
+        return Refusal::at('shutter', fn (): ShutterTime => $form->reading->metered($meter->ev100((float) now()->getTimestamp()), $on));
     }
 
     private function gear(BenchForm $form): Gear

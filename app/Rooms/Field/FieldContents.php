@@ -10,6 +10,7 @@ use App\Models\Place;
 use App\Models\Subject;
 use App\Rooms\Bench\UsedGear;
 use App\Rooms\Kit\KitShelf;
+use App\Rooms\Learned\OwnLooks;
 use App\Rooms\Learned\Tastes;
 use App\Rooms\Outings\PlannedOuting;
 use GentlePour\Exposure\SteppedLight;
@@ -18,7 +19,6 @@ use GentlePour\InvalidValue;
 use GentlePour\Measuring\CrestRhythm;
 use GentlePour\Measuring\CrestTimer;
 use GentlePour\Motion\Framing;
-use GentlePour\Motion\LookBands;
 use GentlePour\Motion\OpeningMoment;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Motion\WaterSpec;
@@ -35,7 +35,7 @@ final readonly class FieldContents
     /** Waters of one's own at the most in a file of no place. */
     private const SUBJECTS = 40;
 
-    public function __construct(private KitShelf $shelf, private UsedGear $used, private Tastes $tastes)
+    public function __construct(private KitShelf $shelf, private UsedGear $used, private Tastes $tastes, private OwnLooks $looks)
     {
     }
 
@@ -47,7 +47,7 @@ final readonly class FieldContents
     {
         $focal = $this->focal($camera, $lens);
         $habits = $this->shelf->habits();
-        $tables = FieldTables::of($this->shelf->bag($camera, $lens, $focal), $habits);
+        $tables = FieldTables::of($this->shelf->bag($camera, $lens, $focal), $habits, $this->looks->bounds());
         $place = $plan?->outing->place;
         $scheduled = $plan === null ? [] : $this->scheduled($plan, $tables);
 
@@ -123,7 +123,7 @@ final readonly class FieldContents
                 'kind' => $subject->water_kind->value, 'look' => $subject->look->value ?? 'silk', 'width_m' => round($framing->widthM(), 2),
                 'period_s' => $spec->periodS, 'height_m' => $spec->heightM, 'guessed' => $spec->guessed() !== [],
                 'grid' => LookGrid::ofBands(
-                    LookBands::of($water, $framing), $this->tastes->of($subject->water_kind)->stops,
+                    $this->looks->bands($water, $framing), $this->tastes->of($subject->water_kind)->stops,
                 )->written(),
             ];
         }

@@ -17,6 +17,7 @@ use GentlePour\Field\Times;
 use GentlePour\Field\WayTable;
 use GentlePour\Kit\Bag;
 use GentlePour\Kit\FilterStack;
+use GentlePour\Motion\LookBounds;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Outing\RunSheet;
 use GentlePour\Outing\Step;
@@ -41,19 +42,19 @@ final class FieldTables
     ) {
     }
 
-    public static function of(Bag $bag, Habits $habits): self
+    public static function of(Bag $bag, Habits $habits, LookBounds $bounds): self
     {
         $core = dirname((string) (new ReflectionClass(WayTable::class))->getFileName(), 2);
         $changed = array_map(filemtime(...), [...glob($core.'/*/*.php') ?: [], ...glob($core.'/*.php') ?: []]);
-        $key = 'field:'.sha1(serialize([$bag, $habits, $changed]));
+        $key = 'field:'.sha1(serialize([$bag, $habits, $bounds, $changed]));
 
-        $made = Cache::remember($key, now()->addDays(self::KEPT_DAYS), static fn (): array => self::work($bag, $habits));
+        $made = Cache::remember($key, now()->addDays(self::KEPT_DAYS), static fn (): array => self::work($bag, $habits, $bounds));
 
         return new self($bag, $habits, ...$made);
     }
 
     /** @return array{Times, Glasses, array<string, mixed>} */
-    private static function work(Bag $bag, Habits $habits): array
+    private static function work(Bag $bag, Habits $habits, LookBounds $bounds): array
     {
         [$times, $glasses] = [new Times, new Glasses];
         $question = new Question(Reading::ofLight(12.0), Stops::zero(), ShutterWindow::any(), $bag, habits: $habits);
@@ -61,7 +62,7 @@ final class FieldTables
         $strip = GlassTable::of($question, $times, $glasses);
         $grids = [];
         foreach (WaterKind::cases() as $kind) {
-            $grids[self::grid($kind)] ??= LookGrid::ofWater($kind, $bag->camera->sensor)->written();
+            $grids[self::grid($kind)] ??= LookGrid::ofWater($kind, $bag->camera->sensor, $bounds)->written();
         }
 
         return [$times, $glasses, [

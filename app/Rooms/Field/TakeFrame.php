@@ -87,6 +87,7 @@ final readonly class TakeFrame
         ($this->judge)($frame, new Verdict(
             ShutterTime::ofSeconds($in->number('open_s')), $in->has('blur') ? $in->choice('blur', BlurVerdict::class) : null,
             $in->has('exposure_thirds') ? $in->whole('exposure_thirds') : null, $in->has('note') ? $in->text('note') : $frame->note,
+            $frame->called,
         ));
 
         return true;

@@ -7,11 +7,11 @@ namespace App\Rooms\Kit;
 use App\Models\Camera;
 use App\Models\Lens;
 use App\Models\Subject;
+use App\Rooms\Learned\OwnLooks;
 use GentlePour\InvalidValue;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\LookBand;
-use GentlePour\Motion\LookBands;
 use GentlePour\Outing\PocketCard;
 use Illuminate\Support\Collection;
 
@@ -25,7 +25,7 @@ final readonly class PocketCards
 
     private const LOOKS = [Look::Brushed, Look::Silk, Look::Mist, Look::Glass];
 
-    public function __construct(private KitShelf $shelf)
+    public function __construct(private KitShelf $shelf, private OwnLooks $looks)
     {
     }
 
@@ -56,7 +56,7 @@ final readonly class PocketCards
         foreach ($subjects as $subject) {
             try {
                 $framing = new Framing($camera->sensor(), $focal, $subject->distance_m);
-                $bands = LookBands::of($subject->water()->orUsual()->in($framing), $framing);
+                $bands = $this->looks->bands($subject->water()->orUsual()->in($framing), $framing);
             } catch (InvalidValue) {
                 continue;
             }

@@ -9,7 +9,6 @@ use App\Household\Settings;
 use App\Models\Frame;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Review\Taste;
-use Illuminate\Support\Carbon;
 
 /** What the person likes of each kind of water: what they said of frames since it was last reset, and what they set by hand. */
 final readonly class Tastes
@@ -26,7 +25,7 @@ final readonly class Tastes
     public function of(WaterKind $kind): Taste
     {
         $own = $this->own($kind);
-        $since = is_string($own['since'] ?? null) ? Carbon::parse($own['since']) : null;
+        $since = is_string($own['since'] ?? null) ? $own['since'] : null;
         $frames = Frame::query()->select(['open_s', 'planned_s', 'middle_s', 'blur', 'role'])
             ->where('water_kind', $kind->value)->whereNotNull('judged_at')->whereNotNull('open_s')
             ->when($since, static fn ($query) => $query->where('judged_at', '>', $since))

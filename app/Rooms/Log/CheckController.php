@@ -9,6 +9,7 @@ use App\Household\Dropping;
 use App\Models\Calibration;
 use App\Models\Frame;
 use App\Models\Photo;
+use App\Rooms\Learned\OwnLooks;
 use GentlePour\InvalidValue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -18,7 +19,7 @@ use Illuminate\Http\Request;
 final class CheckController
 {
     /** The check, as a part of the frame's page: it takes a second or two the first time. */
-    public function show(Photo $photo, CheckedFrame $checked): View
+    public function show(Photo $photo, CheckedFrame $checked, OwnLooks $looks): View
     {
         $photo->load('base', 'frame.basePhoto', 'frame.subject', 'frame.place');
         $base = $checked->base($photo);
@@ -31,7 +32,7 @@ final class CheckController
         return view('log.check', [
             'photo' => $photo, 'frame' => $photo->frame, 'base' => $base, 'check' => $check, 'levels' => $check->inArea ?? $check->levels,
             'drawn' => Histogram::of($check->inArea ?? $check->levels),
-            'says' => CheckWords::of($photo, $check),
+            'says' => CheckWords::of($photo, $check, $looks->bounds()),
             'fit' => $photo->frame === null ? null : FitWater::offered($photo->frame),
             'told' => $photo->frame === null ? null : FilterTold::by($photo->frame),
         ]);

@@ -11,7 +11,7 @@ use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\InvalidValue;
 use GentlePour\Limit;
-use GentlePour\Motion\Look;
+use GentlePour\Motion\LookBounds;
 
 /** What a check comes to, in words: the next exposure, how sharp, how smooth. */
 final readonly class CheckWords
@@ -37,7 +37,7 @@ final readonly class CheckWords
     ) {
     }
 
-    public static function of(Photo $photo, FrameCheck $check): self
+    public static function of(Photo $photo, FrameCheck $check, LookBounds $bounds): self
     {
         $stops = $check->next->correctionStops;
 
@@ -50,7 +50,7 @@ final readonly class CheckWords
                 $check->sharpness >= self::A_LITTLE => 'a little softer than the base',
                 default => 'shaken, or out of focus',
             },
-            $check->kept === null ? null : Look::ofTexture($check->kept)->value,
+            $check->kept === null ? null : $bounds->lookOf($check->kept)->value,
             self::planned($photo),
         );
     }

@@ -69,7 +69,7 @@ final class FrameController
             'told' => FilterTold::by($frame), 'sidecarParts' => SidecarController::PARTS,
             'places' => $frame->by_file ? $subjects->places() : [], 'filters' => $frame->by_file ? $shelf->filters() : [],
             'lightWords' => LightWhileOpen::words($frame),
-            'verdicts' => BlurVerdict::cases(),
+            'verdicts' => BlurVerdict::cases(), 'looks' => Look::cases(),
             'thirds' => range(self::THIRDS, -self::THIRDS),
             'corrections' => CorrectBy::cases(),
             'nextInList' => $frame->isTaken() ? $frame->shotList?->load('frames')->next() : null,

@@ -19,12 +19,19 @@ final class JudgeFrame
             $verdict->blur === $frame->blur => $frame->judged_at ?? now(),
             default => now(),
         };
+        $called = match (true) {
+            $verdict->called === null => null,
+            $verdict->called === $frame->called => $frame->called_at ?? now(),
+            default => now(),
+        };
         $frame->update([
             'open_s' => $verdict->open->seconds,
             'blur' => $verdict->blur,
             'judged_at' => $judged,
             'exposure_thirds' => $verdict->exposureThirds,
             'note' => $verdict->note,
+            'called' => $verdict->called,
+            'called_at' => $called,
         ]);
     }
 }

@@ -8,6 +8,7 @@ use App\Forms\CoreValue;
 use App\Forms\ReadsTyped;
 use App\Rooms\Bench\CorrectBy;
 use GentlePour\Exposure\ShutterTime;
+use GentlePour\Motion\Look;
 use GentlePour\Review\BlurVerdict;
 use GentlePour\Review\NextFrame;
 use Illuminate\Foundation\Http\FormRequest;
@@ -26,6 +27,7 @@ final class JudgeRequest extends FormRequest
         return [
             'open' => ['bail', 'required', 'string', 'max:40', new CoreValue(ShutterTime::measured(...))],
             'blur' => ['nullable', Rule::enum(BlurVerdict::class)],
+            'called' => ['nullable', Rule::enum(Look::class)],
             'exposure_thirds' => ['nullable', 'integer', "between:-{$most},{$most}"],
             'note' => ['nullable', 'string', 'max:2000'],
             'by' => ['nullable', Rule::enum(CorrectBy::class)],
@@ -40,6 +42,7 @@ final class JudgeRequest extends FormRequest
             'exposure_thirds.*' => 'The exposure is judged in thirds, from −15 to +15.',
             'note.max' => 'A note can have 2000 characters.',
             'blur' => 'Choose one of the three.',
+            'called' => 'Choose one of the looks.',
         ];
     }
 
@@ -57,6 +60,7 @@ final class JudgeRequest extends FormRequest
             $typed->choice('blur', BlurVerdict::class),
             $typed->has('exposure_thirds') ? (int) $typed->text('exposure_thirds') : null,
             $typed->has('note') ? $typed->text('note') : null,
+            $typed->choice('called', Look::class),
         );
     }
 }

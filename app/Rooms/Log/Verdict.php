@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rooms\Log;
 
 use GentlePour\Exposure\ShutterTime;
+use GentlePour\Motion\Look;
 use GentlePour\Review\BlurVerdict;
 
 /** What was said of a finished frame; null for what was not. */
@@ -15,6 +16,7 @@ final readonly class Verdict
         public ?BlurVerdict $blur,
         public ?int $exposureThirds,
         public ?string $note,
+        public ?Look $called = null,
     ) {
     }
 }

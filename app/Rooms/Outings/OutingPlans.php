@@ -11,12 +11,12 @@ use App\Models\Lens;
 use App\Models\Outing;
 use App\Models\Place;
 use App\Rooms\Kit\KitShelf;
+use App\Rooms\Learned\OwnLooks;
 use App\Rooms\Places\DayScenes;
 use App\Tide\PlaceTide;
 use DateTimeImmutable;
 use GentlePour\InvalidValue;
 use GentlePour\Motion\Framing;
-use GentlePour\Motion\LookBands;
 use GentlePour\Motion\WaterBody;
 use GentlePour\Outing\Composition as Wanted;
 use GentlePour\Outing\LongFrame;
@@ -53,7 +53,7 @@ final class OutingPlans
 
     public function __construct(
         private readonly PlaceTide $tides, private readonly KitShelf $shelf, private readonly DayScenes $scenes,
-        private readonly Units $units,
+        private readonly Units $units, private readonly OwnLooks $looks,
     ) {
     }
 
@@ -146,7 +146,7 @@ final class OutingPlans
             $subject = $composition->subject;
             $sensor = $camera->sensor()->cropped($composition->crop);
             $framing = new Framing($sensor, $this->focal($composition), $subject->distance_m);
-            $band = LookBands::of($subject->water()->orUsual()->in($framing), $framing)->band($composition->look);
+            $band = $this->looks->bands($subject->water()->orUsual()->in($framing), $framing)->band($composition->look);
             $light = LightCurve::metered($observer, $this->facing($composition, $place), SkyCondition::Clear, [], $place->foreground());
 
             $bag = $this->shelf->bag($camera, $lens, $this->focal($composition));

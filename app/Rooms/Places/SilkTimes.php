@@ -6,11 +6,11 @@ namespace App\Rooms\Places;
 
 use App\Models\Subject;
 use App\Rooms\Kit\KitShelf;
+use App\Rooms\Learned\OwnLooks;
 use GentlePour\InvalidValue;
 use GentlePour\Kit\Sensor;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\Look;
-use GentlePour\Motion\LookBands;
 use Illuminate\Support\Facades\Cache;
 
 /** How long silk takes for each subject, with the first camera, at its focal length or the first lens’s. */
@@ -18,7 +18,7 @@ final readonly class SilkTimes
 {
     private const FOCAL_MM = 24.0;
 
-    public function __construct(private KitShelf $shelf)
+    public function __construct(private KitShelf $shelf, private OwnLooks $looks)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class SilkTimes
         $times = [];
         foreach ($subjects as $subject) {
             $focal = $subject->focal_mm ?? $this->shelf->lenses()->first()->focal_min_mm ?? self::FOCAL_MM;
-            $time = self::kept($subject, $sensor, $focal);
+            $time = $this->kept($subject, $sensor, $focal);
             $times += $time === '' ? [] : [$subject->id => $time];
         }
 
@@ -43,25 +43,28 @@ final readonly class SilkTimes
     }
 
     /** Worked out when something of it changes; empty where there is no such time. */
-    private static function kept(Subject $subject, Sensor $sensor, float $focal): string
+    private function kept(Subject $subject, Sensor $sensor, float $focal): string
     {
-        $of = sha1(serialize([array_diff_key($subject->getAttributes(), ['updated_at' => 1]), (array) $sensor, $focal]));
+        $water = array_diff_key($subject->getAttributes(), ['updated_at' => 1]);
+        $of = sha1(serialize([$water, (array) $sensor, $focal, $this->looks->bounds()]));
         /** @var array{of: string, time: string}|null $kept */
         $kept = Cache::get('silk:'.$subject->id);
         if ($kept === null || $kept['of'] !== $of) {
-            $kept = ['of' => $of, 'time' => self::time($subject, $sensor, $focal)];
+            $kept = ['of' => $of, 'time' => $this->time($subject, $sensor, $focal)];
             Cache::forever('silk:'.$subject->id, $kept);
         }
 
         return $kept['time'];
     }
 
-    private static function time(Subject $subject, Sensor $sensor, float $focal): string
+    private function time(Subject $subject, Sensor $sensor, float $focal): string
     {
         try {
             $framing = new Framing($sensor, $focal, $subject->distance_m);
 
-            return LookBands::of($subject->water()->orUsual()->in($framing), $framing)->band(Look::Silk)?->window()->best->label() ?? '';
+            $bands = $this->looks->bands($subject->water()->orUsual()->in($framing), $framing);
+
+            return $bands->band(Look::Silk)?->window()->best->label() ?? '';
         } catch (InvalidValue) {
             return ''; // Kept before its bounds were what they are: the bench says what is wrong with it.
         }

@@ -11,7 +11,8 @@ final class ShootAgain
 {
     /** What is of the one frame alone. */
     private const OF_THE_OTHER = [
-        'opened_at', 'open_s', 'light_changes', 'blur', 'exposure_thirds', 'judged_at', 'note', 'shot_list_id', 'list_place', 'role',
+        'opened_at', 'open_s', 'light_changes', 'blur', 'exposure_thirds', 'judged_at', 'called',
+        'called_at', 'note', 'shot_list_id', 'list_place', 'role',
     ];
 
     public function __invoke(Frame $frame): Frame

@@ -4,6 +4,7 @@
     <x-dial name="shutter" label="Shutter" dial="shutter" :value="$inputs['shutter']" :problem="$problemAt('shutter')"/>
     <x-dial name="aperture" label="Aperture" dial="aperture" :value="$inputs['aperture']" :problem="$problemAt('aperture')"/>
     <x-dial name="iso" label="ISO" dial="iso" :value="$inputs['iso']" :problem="$problemAt('iso')" inputmode="numeric"/>
+    @if ($hasMeter)<button type="submit" class="button is-small meter-it" formaction="{{ route('bench.meter') }}">Meter it</button>@endif
     @if ($filters->isNotEmpty())
         <details class="on-lens" @if ($on !== [] || $problemAt('on')) open @endif>
             <summary>On the lens for it <b>{{ $filters->whereIn('id', $on)->pluck('name')->join(' + ') ?: 'nothing' }}</b></summary>

@@ -1,6 +1,6 @@
 <x-layout title="Learned" here="learned" script="page">
     <div class="title-line"><h1>What I have learned <small>From three frames on, with counts; everything can be forgotten</small></h1></div>
-    @if ($times === [] && $asked === [] && $places === [] && $calibrations->isEmpty() && $tastes === [])
+    @if ($times === [] && $asked === [] && $places === [] && $calibrations->isEmpty() && $tastes === [] && $called === 0)
         <div class="empty"><p>Nothing yet. Judge frames in the <a href="{{ route('log') }}">log</a>, mark what you keep, and it gathers here.</p></div>
     @endif
     @foreach ($places as $row)
@@ -20,6 +20,14 @@
                 <h2>Your taste</h2>
                 <dl class="facts">@foreach ($tastes as $kind => $taste)<div><dt>{{ ucfirst(str_replace('_', ' ', $kind)) }}</dt><dd>{{ $write->stops($taste->stops, 1) }} stops <small class="hint">{{ $taste->verdicts }} {{ $taste->verdicts === 1 ? 'verdict' : 'verdicts' }}</small></dd></div>@endforeach</dl>
                 <p><a class="button is-small" href="{{ route('water') }}">Set or forget a taste</a></p>
+            @endif
+            @if ($called)
+                <h2>Your looks</h2>
+                @if ($bounds->movedBy)
+                    <dl class="facts">@foreach ($looks as $look) @isset($bounds->movedBy[$look->value])<div><dt>{{ ucfirst($look->value) }} ends where</dt><dd>{{ number_format(100 * $bounds->leastTexture($look)) }}&hairsp;% is left <small class="hint">of the drawing; {{ number_format(100 * $look->leastTexture()) }}&hairsp;% commonly, moved by {{ $bounds->movedBy[$look->value] }} frames</small></dd></div>@endisset @endforeach</dl>
+                @else<p>{{ $called === 1 ? 'The one frame' : 'The '.$called.' frames' }} that you called by a look {{ $called === 1 ? 'does' : 'do' }} not speak for other bounds than the common ones: three on the wrong side of one would.</p>
+                @endif
+                <form method="post" action="{{ route('learned.looks') }}">@csrf @method('delete')<button class="button is-small">Forget what frames were called</button></form>
             @endif
             @if ($asked)
                 <h2>Asked for, and had</h2>

@@ -46,6 +46,9 @@
                     @endforeach
                 </fieldset>
                 @if ($errors->has('blur'))<p class="problem">{{ $errors->first('blur') }}</p>@endif
+                <x-entry name="called" label="You would call it" :problem="$errors->first('called') ?: null" hint="Planned as {{ $frame->look->value }}; from a ladder that is called through, your own looks are learned">
+                    <select id="f-called" name="called" class="pick"><option value="">not said</option>@foreach ($looks as $look)<option value="{{ $look->value }}" @selected(old('called', $frame->called?->value) === $look->value)>{{ $look->value }}: {{ $look->words() }}</option>@endforeach</select>
+                </x-entry>
                 <x-entry name="exposure_thirds" label="Exposure, in thirds" :problem="$errors->first('exposure_thirds') ?: null" hint="Too bright is plus, too dark minus">
                     <button type="button" class="step" data-rapid data-third="-1" data-for="f-exposure_thirds" aria-label="A third darker">−⅓</button>
                     <select id="f-exposure_thirds" name="exposure_thirds" class="pick">

@@ -6,6 +6,7 @@ use GentlePour\InvalidValue;
 use GentlePour\Kit\Sensor;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\Look;
+use GentlePour\Motion\LookBounds;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Motion\WaterSpec;
 use GentlePour\Review\FittedWater;
@@ -61,7 +62,7 @@ it('knows a low sun from a high one and from none, and its side', function (floa
 ]);
 
 it('calls a share of texture by the look that it is', function (float $kept, Look $look): void {
-    expect(Look::ofTexture($kept))->toBe($look);
+    expect(LookBounds::common()->lookOf($kept))->toBe($look);
 })->with([[1.0, Look::Lively], [0.81, Look::Lively], [0.8, Look::Brushed], [0.46, Look::Brushed], [0.45, Look::Silk], [0.21, Look::Silk], [0.2, Look::Mist], [0.071, Look::Mist], [0.07, Look::Glass], [0.0, Look::Glass]]);
 
 it('has words for a keeper and a reject', function (): void {
