@@ -50,11 +50,13 @@ const purged = async (content, css) => (await new PurgeCSS().purge({
 }))[0].css;
 const minified = (css) => transform({ filename: 'app.css', code: Buffer.from(css), minify: true, targets: { chrome: 111 << 16, firefox: 113 << 16, safari: (16 << 16) | (4 << 8) } }).code;
 keep('app.css', minified(faces + await purged([...files('resources/views', '.php'), ...files('resources/js', '.js')], bulma) + own));
-// What only the log shows.
-keep('log.css', minified(readFileSync('resources/css/log.css', 'utf8')));
+// What only one door shows.
+for (const part of ['log', 'almanac']) {
+    keep(`${part}.css`, minified(readFileSync(`resources/css/${part}.css`, 'utf8')));
+}
 // A field file carries what it shows, and no more.
 const ofTheField = [
-    ...['field/file', 'shoot/one', 'shoot/signals', 'outings/schedule', 'components/day-board', 'components/board-drawing', 'components/drawn-label', 'components/at', 'places/cautions'].map((view) => `resources/views/${view}.blade.php`),
+    ...['field/file', 'shoot/one', 'shoot/signals', 'outings/schedule', 'components/day-board', 'components/board-drawing', 'components/drawn-label', 'components/dark-hand', 'components/at', 'places/cautions'].map((view) => `resources/views/${view}.blade.php`),
     ...files('resources/js/field', '.js'), ...['shoot', 'board', 'signals', 'themes', 'kinds/field'].map((script) => `resources/js/${script}.js`),
     ...files('app/Drawing', '.php'), 'core/Sky/LightPhase.php',
 ];

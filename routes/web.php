@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Files\Backup\Backups;
 use App\Household\Invited;
 use App\Household\UndoController;
-use App\Rooms\Almanac\WindowController;
+use App\Rooms\Almanac\AlmanacController;
 use App\Rooms\Bench\BenchController;
 use App\Rooms\Bench\PictureController;
 use App\Rooms\Field\FieldController;
@@ -99,9 +99,11 @@ Route::controller(OutingController::class)->prefix('/outings/{outing}')->name('o
 Route::put('/compositions/{composition}/move', [OutingController::class, 'move'])->name('compositions.move');
 Route::delete('/compositions/{composition}', [OutingController::class, 'leaveOut'])->name('compositions.destroy');
 
-Route::get('/windows', [WindowController::class, 'index'])->name('windows');
-Route::get('/windows.ics', [WindowController::class, 'calendar'])->name('windows.ics');
-Route::get('/windows.csv', [WindowController::class, 'table'])->name('windows.csv');
+Route::get('/almanac', [AlmanacController::class, 'index'])->name('almanac');
+Route::get('/windows', [AlmanacController::class, 'moved']);
+Route::get('/almanac/keepers/{place}', [AlmanacController::class, 'likeKeepers'])->name('almanac.keepers');
+Route::get('/almanac.ics', [AlmanacController::class, 'calendar'])->name('almanac.ics');
+Route::get('/almanac.csv', [AlmanacController::class, 'table'])->name('almanac.csv');
 
 Route::get('/bench', [BenchController::class, 'show'])->name('bench')->middleware(NeedsKit::class);
 Route::put('/bench/release', [BenchController::class, 'release'])->name('bench.release');

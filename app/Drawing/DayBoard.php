@@ -60,6 +60,11 @@ final readonly class DayBoard
     /** Below it the two curves of the light run too close along the foot to be named there; in EV. */
     private const LIGHT_NAMED_EV = 0.0;
 
+    /** A band of golden light bears its name from this width on, in px. */
+    private const LIGHT_HOUR_PX = 30.0;
+
+    private const NAME_IN_PX = 3.0;
+
     /** Room is left for letters a little larger than they are. */
     private const LIGHT_NAME_PX = 20.0;
 
@@ -143,12 +148,38 @@ final readonly class DayBoard
             $unix = $this->scene->sky?->at($event);
             if ($unix !== null) {
                 $labels[] = new Label(
-                    $event->label().' '.$this->axis->clock($unix), $this->axis->x($unix) + $shift, self::SKY_TOP + 22, $anchor,
+                    $event->label().' '.$this->axis->clock($unix), $this->axis->x($unix) + $shift, self::SKY_TOP + 30, $anchor,
                 );
             }
         }
 
         return $labels;
+    }
+
+    /** @return list<Label> golden and blue hour by their names, where they have room */
+    public function lightNames(): array
+    {
+        $labels = [];
+        $bands = $this->skyBands();
+        foreach ($bands as $i => $band) {
+            $before = $bands[$i - 1]->phase ?? null;
+            $hasRoom = $band->width >= self::LIGHT_HOUR_PX;
+            $labels[] = match (true) {
+                $band->phase === LightPhase::Golden && $hasRoom => self::beside($band, 'golden', $before !== LightPhase::Day),
+                $band->phase === LightPhase::Blue => self::beside($band, 'blue', $before === LightPhase::Golden),
+                default => null,
+            };
+        }
+
+        return array_values(array_filter($labels));
+    }
+
+    /** A name at the left end of a band, or at its right, reaching to where the next is not named. */
+    private static function beside(SkyBand $band, string $name, bool $left): Label
+    {
+        $x = $left ? $band->x + self::NAME_IN_PX : $band->x + $band->width - self::NAME_IN_PX;
+
+        return new Label($name, $x, self::SKY_TOP + 13, $left ? 'start' : 'end');
     }
 
     public function tidePath(bool $closed): string

@@ -15,4 +15,10 @@ final readonly class SkyBand
         public LightPhase $phase,
     ) {
     }
+
+    /** @return list<LightPhase> whose strokes it is drawn with: its own, and those of lighter phases under them */
+    public function strokes(): array
+    {
+        return array_values(array_filter(DarkHand::phases(), fn (LightPhase $p): bool => $p->mostDeg() >= $this->phase->mostDeg()));
+    }
 }

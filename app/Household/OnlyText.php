@@ -30,7 +30,7 @@ final class OnlyText
     private const LONGEST_NAME = 100;
 
     /** Pages that say it at the field themselves, or pass it over. */
-    private const SAY_IT_THEMSELVES = ['bench', 'places.show', 'compare', 'windows'];
+    private const SAY_IT_THEMSELVES = ['bench', 'places.show', 'compare', 'almanac'];
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

@@ -8,7 +8,7 @@ namespace App\Household;
 enum Tab: string
 {
     case Outlook = 'outlook';
-    case Windows = 'windows';
+    case Almanac = 'almanac';
     case Places = 'places';
     case Bench = 'bench';
     case Water = 'water';
@@ -28,7 +28,7 @@ enum Tab: string
             self::Log => 'Frames',
             self::Kit => 'Bag',
             self::Field => 'Field file',
-            self::Outlook, self::Windows, self::Places, self::Bench, self::Water, self::Compare, self::Card,
+            self::Outlook, self::Almanac, self::Places, self::Bench, self::Water, self::Compare, self::Card,
             self::Learned, self::Settings => ucfirst($this->value),
         };
     }
@@ -37,7 +37,7 @@ enum Tab: string
     public function key(): ?string
     {
         return match ($this) {
-            self::Windows => 'w',
+            self::Almanac => 'w',
             self::Places => 'p',
             self::Water => 'm',
             self::Compare => 'c',

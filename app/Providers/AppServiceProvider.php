@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Devices\Feeds;
 use App\Devices\SimulatedBuoy;
 use App\Devices\SimulatedWeather;
+use App\Drawing\DarkHand;
 use App\Files\Backup\BackupFile;
 use App\Files\Backup\Backups;
 use App\Files\Photo\PhotoShelf;
@@ -96,6 +97,10 @@ final class AppServiceProvider extends ServiceProvider
             $view->with([
                 'theme' => Theme::current(), 'themes' => Theme::cases(), 'doors' => Door::cases(), 'tab' => $tab, 'door' => Door::of($tab),
             ]);
+        });
+        Views::composer('components.dark-hand', static function (View $view): void {
+            $phases = DarkHand::phases();
+            $view->with('darkHand', array_combine(array_column($phases, 'value'), array_map(DarkHand::strokes(...), $phases)));
         });
         Views::composer(['kit.card', 'water.index'], static function (View $view): void {
             $view->with(['edges' => array_map(Cautions::atTheEdgeOf(...), resolve(Subjects::class)->waters())]);

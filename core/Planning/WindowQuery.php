@@ -6,6 +6,7 @@ namespace GentlePour\Planning;
 
 use GentlePour\InvalidValue;
 use GentlePour\Limit;
+use GentlePour\Sky\LightPhase;
 use GentlePour\Sky\Observer;
 use GentlePour\Sky\SkyCondition;
 use GentlePour\Tide\Level;
@@ -47,6 +48,12 @@ final readonly class WindowQuery
     {
         return $this->sunLeastDeg > Limit::SunAltitude->least() || $this->sunMostDeg < Limit::SunAltitude->most()
             || $this->sunAzimuth !== null;
+    }
+
+    /** Whether nothing but the dark is wanted. */
+    public function asksForDark(): bool
+    {
+        return $this->sunMostDeg <= LightPhase::Nautical->mostDeg();
     }
 
     public function asksForTide(): bool

@@ -29,6 +29,9 @@ final class WindowSearch
     /** Below this the sun still models what it lights. Judgement. */
     private const LOW_SUN_DEG = 15.0;
 
+    /** A night that nobody asked for stands below all that has light: more than the rest of the terms can make up for. Judgement. */
+    private const NOT_ASKED_FOR = -6.0;
+
     /** Less of a change over a window is neither rising nor falling, in m. Judgement. */
     private const STANDING_M = 0.05;
 
@@ -161,7 +164,9 @@ final class WindowSearch
         $minutes = ($to - $from) / 60;
         $terms = [new Term('length', min(3.0, log($minutes / $query->minutesAtLeast, 2)), sprintf('%d minutes long', $minutes))];
         $terms[] = match (LightPhase::ofAltitude($sunDeg)) {
-            LightPhase::Night, LightPhase::Astronomical, LightPhase::Nautical => new Term('light', 0.5, 'night or deep dusk'),
+            LightPhase::Night, LightPhase::Astronomical, LightPhase::Nautical => new Term(
+                'light', $query->asksForDark() ? 0.5 : self::NOT_ASKED_FOR, 'night or deep dusk',
+            ),
             LightPhase::Blue => new Term('light', 2.0, 'blue hour'),
             LightPhase::Golden => new Term('light', 2.0, 'golden light'),
             LightPhase::Day => $sunDeg < self::LOW_SUN_DEG ? new Term('light', 1.0, 'low sun') : new Term('light', 0.0, 'day'),

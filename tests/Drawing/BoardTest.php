@@ -197,7 +197,7 @@ it('names the light from EV −4 to 16 on its own scale of 23 stops', function (
         ->and(DayBoard::wide(scene())->lightLabels())->toBe([])->and(DayBoard::wide(scene())->foregroundPath())->toBe('');
 });
 
-it('colours the hours by their light, each stretch once, and names sunrise and sunset inside of them', function (): void {
+it('draws the hours by their light, each stretch once, and names sunrise and sunset inside of them', function (): void {
     $observer = new Observer(50, 0);
     $sky = DayOfSky::between($observer, DAY, DAY + 86400);
     $board = DayBoard::wide(scene(observer: $observer, sky: $sky));
@@ -212,9 +212,13 @@ it('colours the hours by their light, each stretch once, and names sunrise and s
     $rise = (float) $sky->at(SkyEvent::Sunrise);
     $set = (float) $sky->at(SkyEvent::Sunset);
     expect(array_map(fn (Label $l): array => [$l->text, $l->x, $l->y, $l->anchor], $board->skyLabels()))->toBe([
-        [SkyEvent::Sunrise->label().' '.gmdate('G:i', (int) round($rise)), boardX(($rise - DAY) / 3600) + 6, 46.0, 'start'],
-        [SkyEvent::Sunset->label().' '.gmdate('G:i', (int) round($set)), boardX(($set - DAY) / 3600) - 6, 46.0, 'end'],
+        [SkyEvent::Sunrise->label().' '.gmdate('G:i', (int) round($rise)), boardX(($rise - DAY) / 3600) + 6, 54.0, 'start'],
+        [SkyEvent::Sunset->label().' '.gmdate('G:i', (int) round($set)), boardX(($set - DAY) / 3600) - 6, 54.0, 'end'],
     ]);
+    expect(array_column($board->lightNames(), 'text'))->toBe(['blue', 'golden', 'golden', 'blue'])
+        ->and(array_column($board->lightNames(), 'anchor'))->toBe(['end', 'start', 'end', 'start']);
+    // The darker the phase, the more strokes lie over each other.
+    expect(array_map(static fn (SkyBand $b): int => count($b->strokes()), $bands))->toBe([5, 4, 3, 2, 1, 0, 1, 2, 3, 4, 5]);
 });
 
 it('flags the get-off time, hatches from there until the water comes, and keeps the flag inside (safety)', function (): void {

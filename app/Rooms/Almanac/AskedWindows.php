@@ -40,12 +40,18 @@ final readonly class AskedWindows
     public function at(Place $place, Typed $asked, int $months): array
     {
         $from = 3600 * floor(now()->getTimestamp() / 3600);
-        $to = $from + $months * self::MONTH_S;
+        $to = self::until($from, $months);
         $query = Refusal::renamed(self::CORE_FIELDS, static fn (): WindowQuery => self::query($place, $asked));
 
         return KeptOfPlace::get('windows', $place, [$query, $from, $to], fn (): array => WindowSearch::find(
             $query, $query->asksForTide() ? $this->tides->curve($place, $from, $to) : null, $from, $to,
         ));
+    }
+
+    /** A month of days more or less, for which the windows are searched. */
+    public static function until(float $fromUnix, int $months): float
+    {
+        return $fromUnix + $months * self::MONTH_S;
     }
 
     private static function query(Place $place, Typed $asked): WindowQuery
@@ -67,8 +73,12 @@ final readonly class AskedWindows
         );
     }
 
-    /** A mark of the place, or else heights of one's own. */
-    private static function level(Place $place, Typed $asked): ?Level
+    /**
+     * A mark of the place, or else heights of one's own.
+     *
+     * @throws InvalidValue when they are upside down
+     */
+    public static function level(Place $place, Typed $asked): ?Level
     {
         $mark = $place->marks->firstWhere('id', $asked->id('mark'));
         [$above, $below] = [$asked->number('above'), $asked->number('below')];

@@ -75,8 +75,8 @@ final readonly class PlacesRemember
         };
     }
 
-    /** @return array<string, string> what Windows is asked for it */
-    private static function query(Place $place, WhatWorked $worked): array
+    /** @return array<string, string> what the almanac is asked for it */
+    public static function query(Place $place, WhatWorked $worked): array
     {
         return array_filter([
             'place' => (string) $place->id, 'above' => $worked->levelsM === null ? '' : (string) $worked->levelsM[0],

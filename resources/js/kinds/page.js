@@ -1,8 +1,10 @@
 import '../base.js';
+import { startAlmanac } from '../almanac.js';
 import { startAsks } from '../asks.js';
 import { startBoard } from '../board.js';
 import { startSubject } from '../subject.js';
 
+startAlmanac();
 startAsks();
 startBoard();
 startSubject();

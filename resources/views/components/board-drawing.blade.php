@@ -5,13 +5,16 @@
 @php($leave = $board->leave())
 @php($layout = $board->layout)
 @php($flood = $layout->narrow ? 'flood-n' : 'flood-w')
+@php($dark = $layout->narrow ? 'dark-n' : 'dark-w')
 <svg @class(['is-narrow' => $layout->narrow, 'is-wide' => ! $layout->narrow]) data-left="{{ $layout->left }}" data-right="{{ $layout->right }}" viewBox="0 0 {{ $board->width() }} {{ $board->height() }}" width="{{ $board->width() }}" height="{{ $board->height() }}" role="group" aria-label="Day board of {{ $scene->place }}">
-        <defs><pattern id="{{ $flood }}" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V7" class="hatch"/></pattern></defs>
+        <defs><x-dark-hand :id="$dark"/><pattern id="{{ $flood }}" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V7" class="hatch"/></pattern></defs>
         <g aria-hidden="true">
             @foreach ($axis->hours() as $hour)
                 <path class="grid" d="M{{ $hour->x }} {{ $board::TOP }}V{{ $board::BOTTOM }}"/><text class="scale" x="{{ $hour->x }}" y="16" text-anchor="middle">{{ $hour->label }}</text>
             @endforeach
-            @foreach ($board->skyBands() as $band)<rect class="sky is-{{ $band->phase->value }}" x="{{ $band->x }}" y="{{ $board::SKY_TOP }}" width="{{ $band->width }}" height="{{ $board::SKY_HEIGHT }}"/>@endforeach
+            <rect class="sky" x="{{ $layout->left }}" y="{{ $board::SKY_TOP }}" width="{{ $layout->right - $layout->left }}" height="{{ $board::SKY_HEIGHT }}"/>
+            @foreach ($board->skyBands() as $band) @foreach ($band->strokes() as $phase)<rect x="{{ $band->x }}" y="{{ $board::SKY_TOP }}" width="{{ $band->width }}" height="{{ $board::SKY_HEIGHT }}" fill="url(#{{ $dark }}-{{ $phase->value }})"/>@endforeach @endforeach
+            @foreach ($board->lightNames() as $label)<x-drawn-label class="sky-label is-hour" :label="$label"/>@endforeach
             @foreach ($board->skyLabels() as $label)<x-drawn-label class="sky-label" :label="$label"/>@endforeach
             @foreach ($layout->narrow ? [] : $board->metres() as $label)<x-drawn-label class="scale" :label="$label"/>@endforeach
             @foreach ($layout->narrow ? [] : $board->exposureValues() as $label)<x-drawn-label class="scale is-light" :label="$label"/>@endforeach

@@ -5,7 +5,7 @@
     @endif
     @foreach ($places as $row)
         <section class="remembers"><h2>{{ $row['place']->name }}</h2><p class="remembers-words">{{ $row['words'] }}</p>
-            <a class="button" href="{{ route('windows', $row['query']) }}">When it is so again</a></section>
+            <a class="button" href="{{ route('almanac', $row['query']) }}">When it is so again</a></section>
     @endforeach
     <div class="frame-columns">
         <section>

@@ -16,7 +16,7 @@
                             <span class="coming-ev">EV {{ number_format($one->window->ev100From, 0) }} to {{ number_format($one->window->ev100To, 0) }}</span>
                         </a></li>
                     @empty
-                        <li>Nothing in the next month. <a href="{{ route('windows') }}">Look further ahead</a>.</li>
+                        <li>Nothing in the next month. <a href="{{ route('almanac') }}">Look further ahead</a>.</li>
                     @endforelse
                 </ol>
             </section>

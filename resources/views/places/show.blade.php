@@ -39,7 +39,7 @@
                 <article class="mark">
                     <div class="foot-line is-tight"><b>{{ $mark->name }}</b> <span class="mark-figure">{{ $mark->heightM() === null ? 'no height yet' : ($mark->above ? 'above ' : 'below ').$write->metres($mark->heightM(), 2) }}</span>
                         @if ($mark->height_m === null)<span class="hint">learned</span>@endif
-                        <a class="hint" href="{{ route('windows', ['place' => $place->id, 'mark' => $mark->id, 'light' => 'golden']) }}">find windows</a></div>
+                        <a class="hint" href="{{ route('almanac', ['place' => $place->id, 'mark' => $mark->id, 'light' => 'golden']) }}">find windows</a></div>
                     @if ($mark->sightings->isNotEmpty())
                         <p class="hint">Surely dry at {{ $learned->notReachedM === null ? '–' : $write->metres($learned->notReachedM, 2) }}, surely reached at {{ $learned->reachedM === null ? '–' : $write->metres($learned->reachedM, 2) }}; {{ $mark->sightings->count() }} sightings.</p>
                         @if ($learned->isContradicted())<p class="warn">{{ count($learned->contradicting) }} sightings speak against each other: waves or surge are the usual reason. No height counts that was once seen otherwise; strike out what you do not trust.</p>@endif

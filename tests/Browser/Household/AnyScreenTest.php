@@ -8,7 +8,7 @@ use Facebook\WebDriver\WebDriverKeys;
 // Under a finger, on any screen, in any light, on paper: WCAG 2.2 AA where it says so, and what a wet ledge at dawn asks for.
 
 dataset('views', [
-    '/', '/windows?place=2&mark=2&light=golden', '/places', '/places/2?day=2026-11-26', '/places/2/edit', '/bench', '/water', '/water/waves', '/water/buoy', '/compare', '/log', '/log/1', '/learned', '/photos/open', '/log/compare?chosen[]=1&chosen[]=b1', '/kit',
+    '/', '/almanac?place=2&mark=2&light=golden', '/places', '/places/2?day=2026-11-26', '/places/2/edit', '/bench', '/water', '/water/waves', '/water/buoy', '/compare', '/log', '/log/1', '/learned', '/photos/open', '/log/compare?chosen[]=1&chosen[]=b1', '/kit',
     '/kit/filter/1', '/kit/first', '/card', '/settings', '/subjects/3', '/shoot', '/nowhere', '/outings/2',
 ]);
 
@@ -38,7 +38,7 @@ const SMALLEST_TEXT = <<<'JS'
     JS;
 
 it('is at most two presses from anywhere to anywhere, by five doors', function (): void {
-    foreach (['Ahead' => ['Outlook', 'Windows', 'Places'], 'Bench' => ['Bench', 'Water', 'Compare'], 'Shoot' => [], 'Log' => ['Frames', 'Learned'], 'Kit' => ['Bag', 'Card', 'Field file', 'Settings']] as $door => $tabs) {
+    foreach (['Ahead' => ['Outlook', 'Almanac', 'Places'], 'Bench' => ['Bench', 'Water', 'Compare'], 'Shoot' => [], 'Log' => ['Frames', 'Learned'], 'Kit' => ['Bag', 'Card', 'Field file', 'Settings']] as $door => $tabs) {
         $this->visit('/log/1');
         $doors = (array) $this->script('return [...document.querySelectorAll(".doors a")].map((a) => a.textContent)');
         expect($doors)->toBe(['Ahead', 'Bench', 'Shoot', 'Log', 'Kit']);
@@ -255,7 +255,7 @@ it('lies on paper as it should: the card at its size, the board across with its 
         ->toBe(['rgb(0, 0, 0)', 'rgb(255, 255, 255)', 'none']);
     (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setEmulatedMedia', ['media' => '']);
 })->with([
-    ['/card', 'night', 105.0, 4], ['/places/2?day=2026-11-26', 'night', 297.0, 2], ['/windows?place=2&mark=2&light=golden', 'beach', 210.0, 6], ['/log', 'night', 210.0, 3],
+    ['/card', 'night', 105.0, 4], ['/places/2?day=2026-11-26', 'night', 297.0, 2], ['/almanac?place=2&mark=2&light=golden', 'beach', 210.0, 6], ['/log', 'night', 210.0, 3],
     ['/bench', 'day', 210.0, 4],
 ]);
 
@@ -274,7 +274,7 @@ it('is light enough for one bar of signal: 130 kB and six requests at first, nex
     expect((int) $requests)->toBeLessThanOrEqual(6)->and((int) $bytes)->toBeGreaterThan(20_000)->toBeLessThan(130_000);
     [, $again] = $weigh();
     expect((int) $again)->toBeLessThan(15_000);
-})->with(['/', '/bench', '/places/2?day=2026-11-26', '/windows', '/log', '/kit', '/water', '/compare', '/card']);
+})->with(['/', '/bench', '/places/2?day=2026-11-26', '/almanac', '/log', '/kit', '/water', '/compare', '/card']);
 
 it('answers a change on the bench in less than 20 kB', function (): void {
     $this->visit('/bench')->type('#f-shutter', '1/250')->seesIn('.stop-rule.is-wide .reading', 'reading 1/250');

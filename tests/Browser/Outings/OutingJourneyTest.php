@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 it('plans an outing on a phone: from a window to a schedule, ticks that stay, a text for somebody at home', function (): void {
-    $this->onPhone()->visit('/windows?place=2&mark=2&light=any&months=1&by=time')->click('.coming li form button')->seesIn('.said', 'The outing is planned');
+    $this->onPhone()->visit('/almanac?place=2&mark=2&light=any&months=1&by=time')->click('.coming li form button')->seesIn('.said', 'The outing is planned');
     $this->seesIn('.schedule', 'Tripod up')->seesIn('.outing-times', 'off it by');
     $this->choose('#f-look', 'glass')->click('form[action$="/compositions"] .is-go')->seesIn('.subjects', 'the posts in swell glass');
     // Two at once are one wish; the second subject is another.

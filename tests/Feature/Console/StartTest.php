@@ -109,9 +109,9 @@ it('serves an address of IPv6 where the machine has one, and says so where it ha
 
 it('shows every page whatever the clock says, or a sentence', function (string $now): void {
     $this->travelTo(Illuminate\Support\Carbon::parse($now, 'UTC'));
-    foreach (['/', '/bench', '/places', '/places/1', '/places/2', '/places/2?hold=1', '/windows', '/water', '/water/drop', '/shoot', '/log', '/kit', '/card', '/settings', '/settings/backup', '/settings/deleted', '/compare'] as $page) {
+    foreach (['/', '/bench', '/places', '/places/1', '/places/2', '/places/2?hold=1', '/almanac', '/water', '/water/drop', '/shoot', '/log', '/kit', '/card', '/settings', '/settings/backup', '/settings/deleted', '/compare'] as $page) {
         $this->get($page)->assertOk();
     }
-    $status = $this->get('/windows?place=2&mark=2&light=golden&months=24')->status();
+    $status = $this->get('/almanac?place=2&mark=2&light=golden&months=24')->status();
     expect($status)->toBe($now < '2098' ? 200 : 422);
 })->with(['1970-01-01 00:00:05', '2000-01-01', '2038-01-19 04:00', '2099-12-31 23:00', '2150-01-01', '9999-12-30']);

@@ -37,7 +37,7 @@ it('shows the cautions wherever a plan leads to the water', function (string $pa
     '/',
     '/bench',
     '/places/2',
-    '/windows?place=2&above=3',
+    '/almanac?place=2&above=3',
 ]);
 
 it('fetches nothing at run time: no address of another host in what it serves', function (string $path): void {
@@ -51,7 +51,7 @@ it('fetches nothing at run time: no address of another host in what it serves', 
     '/kit',
     '/log',
     '/places/2',
-    '/windows',
+    '/almanac',
 ]);
 
 it('answers every room and an unknown address without a stack trace', function (string $path, int $status): void {
@@ -59,7 +59,7 @@ it('answers every room and an unknown address without a stack trace', function (
 })->with([
     ['/', 200],
     ['/places', 200],
-    ['/windows', 200],
+    ['/almanac', 200],
     ['/bench', 200],
     ['/shoot', 200],
     ['/log', 200],

@@ -95,7 +95,7 @@ it('has the key in every form that makes a record', function (): void {
     $place = Place::query()->where('name', 'Marrow Shelf')->firstOrFail();
     $frame = Frame::query()->whereNotNull('open_s')->firstOrFail();
     $pages = [
-        '/places/new', "/places/{$place->id}", '/subjects/new?place='.$place->id, '/subjects/'.Subject::query()->value('id'), '/windows?light=low&months=3&place='.$place->id, '/kit', '/kit/filter/new', '/kit/camera/new', '/kit/first',
+        '/places/new', "/places/{$place->id}", '/subjects/new?place='.$place->id, '/subjects/'.Subject::query()->value('id'), '/almanac?light=low&months=3&place='.$place->id, '/kit', '/kit/filter/new', '/kit/camera/new', '/kit/first',
         '/water/drop', '/water/waves', '/water/float', "/log/{$frame->id}", '/bench?'.http_build_query(benchQuery()), '/shoot',
     ];
     $making = '~/(places|subjects|marks|outings|sightings|lists|shoot|again|file|first|filter|camera|lens|drop|waves|float)$~';

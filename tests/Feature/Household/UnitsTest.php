@@ -52,7 +52,7 @@ it('keeps the units and shows everything in them, on every page', function (): v
     $this->get('/places/'.$shelf->id.'?day=2026-11-26')->assertOk()->assertSee('ft')->assertSee(' pm')->assertDontSee(' m of run-up')->assertSee('above 13.29 ft')->assertDontSee('above 4.05 m');
     $this->get('/places/'.$shelf->id.'/edit')->assertSee('name="stand_m" value="19.03"', false);
     $this->get('/')->assertOk()->assertSee('tide to');
-    foreach (['/water', '/log', '/log/1', '/windows?place=2&mark=2&light=golden', '/places', '/subjects/3', '/water/clouds', '/water/buoy', '/kit', '/card', '/shoot'] as $path) {
+    foreach (['/water', '/log', '/log/1', '/almanac?place=2&mark=2&light=golden', '/places', '/subjects/3', '/water/clouds', '/water/buoy', '/kit', '/card', '/shoot'] as $path) {
         expect($this->get($path)->status())->toBeIn([200, 302]);
     }
 });

@@ -9,7 +9,7 @@ use GentlePour\Review\WhatWorked;
 
 it('says what the log has taught, with counts, and offers to look for it again', function (): void {
     $page = $this->get('/learned')->assertOk()->assertSee('Marrow Shelf')->assertSee('3 keepers of 5')->assertSee('rising')->assertSee('Fifteen')->assertSee('Times you kept');
-    preg_match('#href="([^"]*/windows\?[^"]*)"#', (string) $page->getContent(), $found);
+    preg_match('#href="([^"]*/almanac\?[^"]*)"#', (string) $page->getContent(), $found);
     $this->get(html_entity_decode($found[1]))->assertOk()->assertSee('windows at Marrow Shelf');
 });
 

@@ -304,27 +304,28 @@ it('finds windows, ranked or by time, and says how rare they are', function (): 
         'days' => ['sat', 'sun'], 'minutes' => '30', 'months' => '3',
     ];
     $this->get(
-        '/windows?'.http_build_query($query),
+        '/almanac?'.http_build_query($query),
     )->assertOk()->assertSee('windows at Marrow Shelf')->assertSee('days in the next 60')->assertSee('golden light')->assertSee('Plan it')
         ->assertSee('Not for navigation');
     $this->get(
-        '/windows?'.http_build_query(['by' => 'time', 'above' => '9', 'mark' => ''] + $query),
-    )->assertOk()->assertSee('Nothing in 3 months');
-    $this->get('/windows')->assertOk()->assertSee('Say what the picture needs');
+        '/almanac?'.http_build_query(['by' => 'time', 'above' => '9', 'mark' => ''] + $query),
+    )->assertOk()->assertSee('Widen the light, the hours or the level');
+    $this->get('/almanac')->assertOk()->assertSee('windows at')->assertSee('The best first');
+    $this->get('/windows?place='.shelf()->id)->assertRedirect('/almanac?place='.shelf()->id);
 });
 
 it('shows the best forty windows at first, and all when they are asked for', function (): void {
     $query = ['place' => shelf()->id, 'light' => 'any', 'months' => '12', 'above' => '2'];
     $count = fn (string $page): int => substr_count($page, 'class="coming-when"');
-    $first = (string) $this->get('/windows?'.http_build_query($query))->assertOk()->assertSee('Show all')->getContent();
-    $all = (string) $this->get('/windows?'.http_build_query($query + ['all' => '1']))->assertOk()->assertDontSee('Show all')->getContent();
+    $first = (string) $this->get('/almanac?'.http_build_query($query))->assertOk()->assertSee('Show all')->getContent();
+    $all = (string) $this->get('/almanac?'.http_build_query($query + ['all' => '1']))->assertOk()->assertDontSee('Show all')->getContent();
     preg_match('/<b>(\d+)<\/b> windows/', $all, $found);
     expect($count($first))->toBe(40)->and($count($all))->toBe((int) $found[1])->toBeGreaterThan(200);
 });
 
 it('keeps the last search at a place for its files, until the place changes or something else is asked', function (): void {
     $query = ['place' => shelf()->id, 'light' => 'golden', 'months' => '2', 'above' => '4.5'];
-    $found = fn (array $other = []): int => substr_count((string) $this->get('/windows.csv?'.http_build_query($other + $query))->assertOk()->getContent(), "\n");
+    $found = fn (array $other = []): int => substr_count((string) $this->get('/almanac.csv?'.http_build_query($other + $query))->assertOk()->getContent(), "\n");
     $first = $found();
     $empty = fn () => Cache::forever($key = 'windows:'.shelf()->id, ['found' => []] + Cache::get($key));
     $empty();
@@ -338,7 +339,7 @@ it('keeps the last search at a place for its files, until the place changes or s
 
 it('writes windows as a calendar with an alarm and the cautions, and as a table', function (): void {
     $query = http_build_query(['place' => shelf()->id, 'above' => '4.5', 'light' => 'golden', 'months' => '2']);
-    $ics = (string) $this->get('/windows.ics?'.$query)->assertOk()->assertHeader(
+    $ics = (string) $this->get('/almanac.ics?'.$query)->assertOk()->assertHeader(
         'Content-Type', 'text/calendar; charset=utf-8',
     )->getContent();
     $calendar = Sabre\VObject\Reader::read($ics);
@@ -348,14 +349,14 @@ it('writes windows as a calendar with an alarm and the cautions, and as a table'
     expect((string) $event->DTSTART)->toEndWith('Z')
         ->and((string) $event->DESCRIPTION)->toContain('coastguards decide')
         ->and((string) $event->VALARM->TRIGGER)->toBe('-PT2H');
-    $rows = array_map(str_getcsv(...), explode("\n", trim((string) $this->get('/windows.csv?'.$query)->assertOk()->getContent())));
+    $rows = array_map(str_getcsv(...), explode("\n", trim((string) $this->get('/almanac.csv?'.$query)->assertOk()->getContent())));
     expect($rows[0][0])->toBe('from')
         ->and(count($rows))->toBe(count($calendar->select('VEVENT')) + 1)
         ->and(strtotime($rows[1][0]))->toBe($event->DTSTART->getDateTime()->getTimestamp());
 });
 
 it('refuses bad conditions at the field', function (array $query, string $field): void {
-    $this->get('/windows?'.http_build_query($query + ['place' => shelf()->id]))->assertStatus(422)->assertSee(
+    $this->get('/almanac?'.http_build_query($query + ['place' => shelf()->id]))->assertStatus(422)->assertSee(
         $field === 'form' ? 'role="alert"' : 'id="f-'.$field.'-problem"', false,
     );
 })->with([

@@ -103,7 +103,7 @@ it('finds the sun on the right of a lens that faces north, which is the east: mo
     $place->update(['facing_deg' => 0.0]);
     $this->travelTo(Illuminate\Support\Carbon::parse('2026-06-01 00:00', 'UTC'));
     $rows = fn (string $side): array => array_slice(array_map(str_getcsv(...), explode("\n", trim((string) $this->get(
-        '/windows.csv?'.http_build_query(['place' => $place->id, 'side' => $side, 'light' => 'day', 'months' => '1', 'by' => 'time']),
+        '/almanac.csv?'.http_build_query(['place' => $place->id, 'side' => $side, 'light' => 'day', 'months' => '1', 'by' => 'time']),
     )->assertOk()->getContent()))), 1);
     foreach (['right' => [4, 13], 'left' => [13, 22]] as $side => [$from, $to]) {
         expect($rows($side))->not->toBe([]);
@@ -135,7 +135,7 @@ it('says the cautions of the waters that are met at a place, and no others (comm
     $this->get('/places/'.$stair)->assertSee($river)->assertDontSee($sea)->assertDontSee('Not for navigation')->assertSee('Tell someone')->assertSee('coastguards decide');
     Subject::query()->where('place_id', $stair)->update(['water_kind' => WaterKind::Lake]);
     $this->get('/places/'.$stair)->assertSee($lake)->assertDontSee($sea)->assertDontSee($river);
-    $this->get('/windows?place='.$stair.'&light=low')->assertOk()->assertSee($lake)->assertDontSee($sea);
+    $this->get('/almanac?place='.$stair.'&light=low')->assertOk()->assertSee($lake)->assertDontSee($sea);
     Subject::query()->where('place_id', $stair)->delete();
     $this->get('/places/'.$stair)->assertSee($river)->assertDontSee($sea);
     // At the mouth of a river both.

@@ -7,6 +7,8 @@ namespace App\Rooms\Almanac;
 use App\Forms\Quantity;
 use App\Forms\TakesUnits;
 use App\Forms\Typed;
+use App\Household\Subjects;
+use App\Models\Outing;
 use App\Models\Place;
 use GentlePour\Limit;
 use GentlePour\Planning\Trend;
@@ -18,7 +20,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 
 /** What a person waits for, from the address. */
-final class WindowsRequest extends FormRequest
+final class AlmanacRequest extends FormRequest
 {
     use TakesUnits;
 
@@ -44,6 +46,7 @@ final class WindowsRequest extends FormRequest
             'minutes' => ['nullable', 'bail', new Quantity(Limit::WindowMinutes)],
             'months' => ['nullable', 'integer', 'between:1,'.self::MONTHS_AT_MOST],
             'by' => ['nullable', Rule::in(['score', 'time'])],
+            'on' => ['nullable', 'date_format:Y-m-d'],
         ];
     }
 
@@ -57,7 +60,37 @@ final class WindowsRequest extends FormRequest
             'hour_from.regex' => 'Write the hour like 05:30.',
             'hour_to.regex' => 'Write the hour like 21:00.',
             'months.*' => 'One to 24 months ahead.',
+            'on.date_format' => 'There is no such day.',
         ];
+    }
+
+    /**
+     * What was asked; at first what is most likely wanted: low light at the place of the next outing, or where the person is likely to be.
+     *
+     * @return array<string, mixed>
+     */
+    public function inputs(): array
+    {
+        $asked = [...$this->query()];
+        if (isset($asked['place'])) {
+            return $asked;
+        }
+        $subjects = $this->container->make(Subjects::class);
+        $next = Outing::query()->where('ends_at', '>', now())->oldest('starts_at')->value('place_id');
+        $place = $subjects->place((int) $next) ?? $subjects->here() ?? $subjects->places()->whereNotNull('latitude')->first();
+
+        return $asked + ($place === null ? [] : [
+            'place' => (string) $place->id, 'mark' => (string) $place->marks()->oldest('id')->value('id'),
+            'light' => WantedLight::Low->value,
+        ]);
+    }
+
+    /** The day that is looked at, YYYY-MM-DD. */
+    public function day(): ?string
+    {
+        $day = $this->asked()->text('on');
+
+        return $day === '' ? null : $day;
     }
 
     public function place(): ?Place
@@ -79,11 +112,11 @@ final class WindowsRequest extends FormRequest
 
     public function asked(): Typed
     {
-        return new Typed([...$this->query()]);
+        return new Typed($this->inputs());
     }
 
     protected function failedValidation(Validator $validator): never
     {
-        throw new WindowsRefused($validator->errors(), [...$this->query()]);
+        throw new AlmanacRefused($validator->errors(), $this->inputs());
     }
 }

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms\Almanac;
+
+use App\Drawing\AlmanacMarks;
+use App\Drawing\DayStrip;
+use App\Drawing\MonthSheet;
+use App\Models\Place;
+use DateTimeImmutable;
+use GentlePour\Planning\AlmanacDay;
+use GentlePour\Planning\Window;
+use GentlePour\Units;
+
+/** The drawing of the months, and the day in it that is looked at. */
+final readonly class AlmanacPage
+{
+    /** The strip of the day that is looked at, and on a phone those of days with a window and without, in px. */
+    private const CHOSEN_PX = 96.0;
+
+    private const STRIP_PX = 48.0;
+
+    private const THIN_PX = 9.0;
+
+    /** The tide is drawn from the lowest to the highest of all days, and at least so far. */
+    private const LEAST_RANGE_M = 0.5;
+
+    /**
+     * @param  list<MonthSheet>  $months
+     * @param  list<AlmanacDay>  $days
+     * @param  list<FoundWindow>  $windows  of the day that is looked at
+     */
+    private function __construct(
+        public Place $place,
+        public array $months,
+        private array $days,
+        public AlmanacDay $chosen,
+        public DateTimeImmutable $date,
+        public DayStrip $strip,
+        public array $windows,
+        public string $flag,
+        private AlmanacMarks $marks,
+        private ?float $levelM,
+    ) {
+    }
+
+    /** @param  non-empty-list<AlmanacDay>  $days */
+    public static function of(Place $place, array $days, AlmanacMarks $marks, ?float $levelM, Units $units): self
+    {
+        $months = [];
+        foreach ($days as $day) {
+            $months[substr($day->date, 0, 7)][] = $day;
+        }
+        $range = self::range($days, $levelM);
+        $south = ($place->latitude ?? 0.0) < 0;
+        $said = static fn (AlmanacDay $day): string => self::said($day, $place, $units);
+        $chosen = self::day($days, $marks->chosen);
+
+        $sheets = array_map(static fn (array $of): MonthSheet => MonthSheet::of($of, $range, $marks, $said, $south), $months);
+
+        return new self(
+            $place, array_values($sheets),
+            $days, $chosen, new DateTimeImmutable($chosen->date, $place->zone()), DayStrip::of($chosen, $range, self::CHOSEN_PX, $levelM),
+            self::found($chosen, $place), $marks->flags[$chosen->date] ?? '', $marks, $levelM,
+        );
+    }
+
+    /** @return list<AlmanacRow> for a phone, from today on */
+    public function rows(): array
+    {
+        $range = self::range($this->days, $this->levelM);
+        /** @var list<list<AlmanacDay>> $groups a day with windows by itself, and those without next to each other in one month together */
+        $groups = [];
+        foreach ($this->days as $day) {
+            $last = count($groups) - 1;
+            if ($day->date < $this->marks->today) {
+                continue;
+            }
+            if ($last >= 0 && $day->windows === [] && self::joins($groups[$last][0], $day)) {
+                $groups[$last][] = $day;
+            } else {
+                $groups[] = [$day];
+            }
+        }
+        $rows = [];
+        $month = '';
+        foreach ($groups as $days) {
+            $date = new DateTimeImmutable($days[0]->date, $this->place->zone());
+            $isNew = $month !== $date->format('F Y');
+            $month = $date->format('F Y');
+            $isOne = $days[0]->windows !== [];
+            $rows[] = new AlmanacRow(
+                $isNew ? $month : null, $date, $isOne ? DayStrip::of($days[0], $range, self::STRIP_PX, $this->levelM) : null,
+                self::found($days[0], $this->place), $this->marks->flags[$days[0]->date] ?? '',
+                $isOne ? [] : array_map(static fn (AlmanacDay $d): string => DayStrip::of($d, $range, self::THIN_PX)->tide, $days),
+            );
+        }
+
+        return $rows;
+    }
+
+    private static function joins(AlmanacDay $before, AlmanacDay $day): bool
+    {
+        return $before->windows === [] && substr($before->date, 0, 7) === substr($day->date, 0, 7);
+    }
+
+    public function hasLevel(): bool
+    {
+        return $this->levelM !== null;
+    }
+
+    /** @return list<FoundWindow> */
+    private static function found(AlmanacDay $day, Place $place): array
+    {
+        return array_map(static fn (Window $w): FoundWindow => new FoundWindow($w, $place->zone()), $day->windows);
+    }
+
+    private static function said(AlmanacDay $day, Place $place, Units $units): string
+    {
+        $clock = $units->hours();
+        $spans = array_map(
+            static fn (FoundWindow $w): string => $w->from->format($clock).' to '.$w->to->format($clock), self::found($day, $place),
+        );
+
+        return (new DateTimeImmutable($day->date))->format('l j F').': '.($spans === [] ? 'no window' : implode(', ', $spans));
+    }
+
+    /** @param  non-empty-list<AlmanacDay>  $days */
+    private static function day(array $days, string $date): AlmanacDay
+    {
+        foreach ($days as $day) {
+            if ($day->date === $date) {
+                return $day;
+            }
+        }
+
+        return $days[0];
+    }
+
+    /**
+     * @param  list<AlmanacDay>  $days
+     * @return array{float, float}
+     */
+    private static function range(array $days, ?float $levelM): array
+    {
+        $heights = array_merge($levelM === null ? [] : [$levelM], ...array_column($days, 'heightsM'));
+        [$low, $high] = $heights === [] ? [0.0, 1.0] : [min($heights), max($heights)];
+
+        return [$low, max($high, $low + self::LEAST_RANGE_M)];
+    }
+}

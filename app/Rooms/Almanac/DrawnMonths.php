@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rooms\Almanac;
+
+use App\Drawing\AlmanacMarks;
+use App\Forms\Typed;
+use App\Models\Frame;
+use App\Models\Outing;
+use App\Models\Place;
+use App\Tide\KeptOfPlace;
+use App\Tide\PlaceTide;
+use DateTimeImmutable;
+use GentlePour\InvalidValue;
+use GentlePour\Planning\Almanac;
+use GentlePour\Planning\AlmanacDay;
+use GentlePour\Planning\Window;
+use GentlePour\Planning\WindowSearch;
+use GentlePour\Review\FrameMark;
+use GentlePour\Tide\Level;
+use GentlePour\Units;
+
+/** The days from the first of this month on, drawn, with the windows that were found in them and what else stands on them. */
+final readonly class DrawnMonths
+{
+    /** A chance is rare when there are no more than so many days with it in the next so many. Judgement. */
+    private const RARE_DAYS = 3;
+
+    private const SOON_DAYS = 60;
+
+    private const KEEPERS = 2000;
+
+    public function __construct(private PlaceTide $tides, private Units $units)
+    {
+    }
+
+    /**
+     * @param  list<Window>  $found  in order of time
+     * @param  string|null  $day  that is looked at, YYYY-MM-DD; null for the best
+     */
+    public function of(Place $place, Typed $asked, array $found, int $months, ?string $day): AlmanacPage
+    {
+        $zone = $place->zone();
+        $now = now($zone);
+        $first = $now->copy()->startOfMonth();
+        $last = now()->copy()->setTimestamp((int) AskedWindows::until((float) $now->getTimestamp(), $months))->setTimezone($zone);
+        $count = 1 + (int) round($first->diffInDays($last->startOfDay()));
+        $level = AskedWindows::level($place, $asked);
+        /** @var non-empty-list<AlmanacDay> $days */
+        $days = KeptOfPlace::get('almanac', $place, [$level, $found, $first->format('Y-m-d'), $count], fn (): array => $this->days(
+            $place, $level, $found, $first->format('Y-m-d'), $count,
+        ));
+        $best = WindowSearch::ranked($found)[0] ?? null;
+        $bestDay = $best === null ? null : self::date($best->from, $place);
+        $flags = self::isRare($found, $place) ? array_fill_keys(array_keys(self::datesSoon($found, $place)), 'rare') : [];
+
+        return AlmanacPage::of($place, $days, new AlmanacMarks(
+            $now->format('Y-m-d'), $day ?? $bestDay ?? $now->format('Y-m-d'),
+            $flags + ($bestDay === null ? [] : [$bestDay => 'best']), self::keepers($place, $days), self::outings($place, $days),
+        ), $level === null ? null : $level->aboveM ?? $level->belowM, $this->units);
+    }
+
+    /** @param  list<Window>  $found */
+    public static function daysSoon(array $found, Place $place): int
+    {
+        return count(self::datesSoon($found, $place));
+    }
+
+    /** @param  list<Window>  $found */
+    public static function isRare(array $found, Place $place): bool
+    {
+        $days = self::daysSoon($found, $place);
+
+        return $days > 0 && $days <= self::RARE_DAYS;
+    }
+
+    /**
+     * @param  list<Window>  $found
+     * @return list<AlmanacDay>
+     */
+    private function days(Place $place, ?Level $level, array $found, string $first, int $count): array
+    {
+        $midnight = new DateTimeImmutable($first, $place->zone());
+        try {
+            $end = (float) $midnight->modify("+{$count} days")->getTimestamp();
+            $tide = $this->tides->curve($place, (float) $midnight->getTimestamp(), $end);
+        } catch (InvalidValue) {
+            $tide = null; // What was searched says it; the light is drawn all the same.
+        }
+
+        return Almanac::days($place->observer(), $place->zone(), $tide, $level, $found, $first, $count);
+    }
+
+    /**
+     * @param  list<Window>  $found
+     * @return array<string, true>
+     */
+    private static function datesSoon(array $found, Place $place): array
+    {
+        $until = now()->getTimestamp() + 86400 * self::SOON_DAYS;
+        $dates = [];
+        foreach ($found as $window) {
+            if ($window->from < $until) {
+                $dates[self::date($window->from, $place)] = true;
+            }
+        }
+
+        return $dates;
+    }
+
+    /**
+     * @param  non-empty-list<AlmanacDay>  $days
+     * @return array<string, int>
+     */
+    private static function keepers(Place $place, array $days): array
+    {
+        $kept = Frame::query()->where('place_id', $place->id)->where('keeper', FrameMark::Keeper->value)
+            ->whereBetween('opened_at', self::span($days))->limit(self::KEEPERS)->pluck('opened_at');
+
+        return array_count_values($kept->map(static fn ($at): string => $at->setTimezone($place->zone())->format('Y-m-d'))->all());
+    }
+
+    /**
+     * @param  non-empty-list<AlmanacDay>  $days
+     * @return array<string, true>
+     */
+    private static function outings(Place $place, array $days): array
+    {
+        $planned = Outing::query()->where('place_id', $place->id)->whereBetween('starts_at', self::span($days))->pluck('starts_at');
+
+        return array_fill_keys($planned->map(static fn ($at): string => $at->setTimezone($place->zone())->format('Y-m-d'))->all(), true);
+    }
+
+    private static function date(float $unix, Place $place): string
+    {
+        return (new DateTimeImmutable('@'.(int) $unix))->setTimezone($place->zone())->format('Y-m-d');
+    }
+
+    /**
+     * @param  non-empty-list<AlmanacDay>  $days
+     * @return array{string, string} as the database writes instants
+     */
+    private static function span(array $days): array
+    {
+        $write = static fn (float $unix): string => gmdate('Y-m-d H:i:s', (int) $unix);
+
+        return [$write($days[0]->fromUnix), $write($days[count($days) - 1]->toUnix)];
+    }
+}

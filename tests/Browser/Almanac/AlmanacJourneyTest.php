@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverKeys;
+
+it('searches anew as the sentence is edited in place, and another place brings its own marks and tide', function (): void {
+    $this->visit('/almanac?place=2&mark=2&light=golden')->seesIn('.found', 'Marrow Shelf');
+    $before = (int) $this->text('.found b');
+    $this->choose('[name=light]', 'day');
+    $this->eventually(fn (): bool => (int) $this->text('.found b') > $before, 'There are no more windows by day.');
+    $this->eventually(fn (): bool => str_contains($this->browser->getCurrentURL(), 'light=day'), 'The address does not say it.');
+    $this->choose('[name=place]', '1')->seesIn('.found', 'Thrennet');
+    expect($this->script("return document.querySelector('.month-tide').getAttribute('d')"))->toBe('')
+        ->and($this->script("return document.querySelectorAll('[name=mark]').length"))->toBe(0);
+});
+
+it('is walked through by keys, and a day opens its windows and its board', function (): void {
+    $this->visit('/almanac?place=2&mark=2&light=low');
+    $this->script("document.querySelector('.month-day.is-chosen').focus()");
+    $day = fn (): string => (string) $this->script('return document.activeElement.dataset.day');
+    $first = $day();
+    $after = static fn (int $days): string => date('Y-m-d', (int) strtotime("{$first} {$days} days"));
+    $this->press(WebDriverKeys::ARROW_LEFT);
+    expect($day())->toBe($after(-1));
+    $this->press(WebDriverKeys::ARROW_UP);
+    expect($day())->toBe($after(-8));
+    $this->press(WebDriverKeys::ARROW_DOWN)->press(WebDriverKeys::ENTER);
+    $this->eventually(fn (): bool => str_contains($this->browser->getCurrentURL(), 'on='.$after(-1)), 'The day did not open.');
+    $this->seesIn('.chosen h2', date('j F', (int) strtotime($after(-1))));
+    $this->click('.chosen a.button')->seesIn('h1', date('j F', (int) strtotime($after(-1))));
+});
+
+it('is read by the thumb: a row a day, which opens over the rows, and plans an outing by one press more', function (): void {
+    $this->onPhone()->visit('/almanac?place=2&mark=2&light=low&months=2')->click('.day-row a');
+    $this->seesIn('.chosen', 'Plan the outing');
+    expect($this->script("return document.querySelector('.chosen').getBoundingClientRect().top < innerHeight / 2"))->toBeTrue();
+    $this->click('.chosen form button')->seesIn('h1', 'Marrow Shelf');
+    expect($this->browser->getCurrentURL())->toContain('/outings/');
+});
