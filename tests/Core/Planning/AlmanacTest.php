@@ -18,7 +18,7 @@ use GentlePour\Time\PlaceCalendar;
 // Months ahead as a drawing: the light of each day from three positions of the sun, held against twilights that were closed in on.
 
 /** High water every 12 h 25 min, by turns at 5.0 m and 4.4 m over a low of 1.0 m, from a day before an instant on. */
-function evenTide(float $fromUnix, int $days): TableCurve
+function twoTidesADay(float $fromUnix, int $days): TableCurve
 {
     $turns = [];
     for ($i = 0; $i * 22350.0 < ($days + 3) * 86400; $i++) {
@@ -72,7 +72,7 @@ it('goes by the clock of the place: days of 23 and 25 hours where it is put forw
 it('says of each day its tide, when the level holds, and which windows begin on it', function (): void {
     $zone = new DateTimeZone('UTC');
     $from = (float) (new DateTimeImmutable('2027-01-01', $zone))->getTimestamp();
-    [$tide, $level] = [evenTide($from, 30), Level::between(4.6, null)];
+    [$tide, $level] = [twoTidesADay($from, 30), Level::between(4.6, null)];
     $observer = new Observer(56.5, -9.9);
     $windows = WindowSearch::find(new WindowQuery($observer, new PlaceCalendar($zone), $level), $tide, $from, $from + 30 * 86400);
     $days = Almanac::days($observer, $zone, $tide, $level, $windows, '2027-01-01', 30);
@@ -113,7 +113,7 @@ it('draws the moon from dark to full and back: 14.8 days apart (common practice)
 it('puts no night above a window with light, however long and high it is, unless the dark is asked for', function (): void {
     $zone = new DateTimeZone('UTC');
     $from = (float) (new DateTimeImmutable('2027-01-01', $zone))->getTimestamp();
-    $tide = evenTide($from, 40);
+    $tide = twoTidesADay($from, 40);
     $of = static fn (float $most): WindowQuery => new WindowQuery(new Observer(56.5, -9.9), new PlaceCalendar($zone), Level::between(4.2, null), sunMostDeg: $most);
     $isDark = static fn ($w): bool => str_contains($w->why(), 'night or deep dusk');
     $ranked = WindowSearch::ranked(WindowSearch::find($of(90.0), $tide, $from, $from + 40 * 86400));
