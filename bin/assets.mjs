@@ -10,7 +10,7 @@ import { compile } from 'sass';
 import subsetFont from 'subset-font';
 
 const OUT = 'public/build';
-const KINDS = ['plain', 'page', 'bench', 'log', 'compare', 'drawer', 'shoot', 'water', 'worker', 'field', 'take'];
+const KINDS = ['plain', 'page', 'bench', 'log', 'compare', 'drawer', 'shoot', 'water', 'worker', 'field', 'take', 'practice'];
 // What the interface itself writes: ASCII, the signs of its texts. Letters of other names come from the rest, which is fetched where one occurs.
 const SHOWN = [...Array(95).keys()].map((i) => String.fromCharCode(32 + i)).join('') + '°±·×÷½¼⅓⅔⅛–—‘’“”…′″←→↑↓−≈≤≥éèöäüåøæ\u00a0';
 const FONTS = [['b612', 'B612', 400], ['b612', 'B612', 700], ['literata', 'Literata', 600]];

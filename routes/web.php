@@ -28,6 +28,7 @@ use App\Rooms\Outlook\OutlookController;
 use App\Rooms\Places\MarkController;
 use App\Rooms\Places\PlaceController;
 use App\Rooms\Places\SubjectController;
+use App\Rooms\Practice\PracticeController;
 use App\Rooms\Settings\BackupController;
 use App\Rooms\Settings\BinController;
 use App\Rooms\Settings\DevicesController;
@@ -163,6 +164,10 @@ Route::get('/log/{frame}', [FrameController::class, 'show'])->name('log.show');
 Route::put('/log/{frame}', [FrameController::class, 'judge'])->name('log.judge');
 Route::delete('/log/{frame}', [FrameController::class, 'destroy'])->name('log.destroy');
 
+Route::get('/practice', [PracticeController::class, 'show'])->name('practice');
+Route::post('/practice', [PracticeController::class, 'start'])->name('practice.start');
+Route::put('/practice', [PracticeController::class, 'answer'])->name('practice.answer');
+Route::put('/practice/next', [PracticeController::class, 'next'])->name('practice.next');
 Route::get('/learned', [LearnedController::class, 'show'])->name('learned');
 Route::delete('/learned/looks', [LearnedController::class, 'forgetLooks'])->name('learned.looks');
 

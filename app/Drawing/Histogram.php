@@ -16,6 +16,9 @@ final readonly class Histogram
 
     public const HEIGHT = 132;
 
+    /** Closes what is filled, along the foot. */
+    private const FOOT = 'L512 132L0 132Z';
+
     /** Levels that share a column. */
     private const STEP = 4;
 
@@ -34,19 +37,33 @@ final readonly class Histogram
         foreach ($columns as $of) {
             $most = max($most, ...array_slice($of, 1, -1));
         }
-        $line = static function (array $of) use ($most): string {
-            $points = [];
-            foreach ($of as $i => $count) {
-                $points[] = sprintf('%d %.1f', $i * 2 * self::STEP, self::HEIGHT - (self::HEIGHT - 4) * min(1.0, sqrt($count / $most)));
-            }
+        $line = static fn (string $of): string => self::line($columns[$of], $most);
 
-            return 'M'.implode('L', $points);
-        };
+        return new self($line('l').self::FOOT, ['red' => $line('red'), 'green' => $line('green'), 'blue' => $line('blue')]);
+    }
 
-        return new self(
-            $line($columns['l']).sprintf('L%d %dL0 %dZ', self::WIDTH, self::HEIGHT, self::HEIGHT),
-            ['red' => $line($columns['red']), 'green' => $line($columns['green']), 'blue' => $line($columns['blue'])],
-        );
+    /** @param  list<int>  $counts  by the level of luminance */
+    public static function ofLuminance(array $counts): self
+    {
+        $columns = self::columns($counts);
+
+        $luminance = self::line($columns, max(1.0, ...array_slice($columns, 1, -1)));
+
+        return new self($luminance.self::FOOT, ['red' => '', 'green' => '', 'blue' => '']);
+    }
+
+    /**
+     * @param  list<float>  $columns
+     * @param  float  $most  the highest of them that is not at an end
+     */
+    private static function line(array $columns, float $most): string
+    {
+        $points = [];
+        foreach ($columns as $i => $count) {
+            $points[] = sprintf('%d %.1f', $i * 2 * self::STEP, self::HEIGHT - (self::HEIGHT - 4) * min(1.0, sqrt($count / $most)));
+        }
+
+        return 'M'.implode('L', $points);
     }
 
     /**

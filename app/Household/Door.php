@@ -31,7 +31,7 @@ enum Door: string
             self::Ahead => [Tab::Outlook, Tab::Almanac, Tab::Places],
             self::Bench => [Tab::Bench, Tab::Water, Tab::Compare],
             self::Shoot => [Tab::Shoot],
-            self::Log => [Tab::Log, Tab::Learned],
+            self::Log => [Tab::Log, Tab::Learned, Tab::Practice],
             self::Kit => [Tab::Kit, Tab::Card, Tab::Field, Tab::Settings],
         };
     }

@@ -16,6 +16,7 @@ enum Tab: string
     case Shoot = 'shoot';
     case Log = 'log';
     case Learned = 'learned';
+    case Practice = 'practice';
     case Kit = 'kit';
     case Card = 'card';
     case Field = 'field';
@@ -29,7 +30,7 @@ enum Tab: string
             self::Kit => 'Bag',
             self::Field => 'Field file',
             self::Outlook, self::Almanac, self::Places, self::Bench, self::Water, self::Compare, self::Card,
-            self::Learned, self::Settings => ucfirst($this->value),
+            self::Learned, self::Practice, self::Settings => ucfirst($this->value),
         };
     }
 
@@ -42,6 +43,7 @@ enum Tab: string
             self::Water => 'm',
             self::Compare => 'c',
             self::Learned => 'n',
+            self::Practice => 'r',
             self::Card => 'd',
             self::Field => 'f',
             self::Settings => 'e',

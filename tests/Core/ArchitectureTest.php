@@ -246,7 +246,7 @@ it('uses nothing that lies beside or above it in the drawing of docs/architectur
     }
 })->with([
     'core' => ['core', 'GentlePour', [
-        ['Documents', 'Field'], ['Planning', 'Outing', 'Scene'], ['Solving', 'Review'], ['Motion'], ['Kit', 'Sky', 'Measuring'],
+        ['Documents', 'Field', 'Practice'], ['Planning', 'Outing', 'Scene'], ['Solving', 'Review'], ['Motion'], ['Kit', 'Sky', 'Measuring'],
         ['Exposure', 'Tide', 'Photo'], ['Time'],
     ]],
     'app' => ['app', 'App', [

@@ -12,7 +12,7 @@
     <link rel="icon" type="image/svg+xml" href="data:image/svg+xml,%3Csvg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 32 32'%3E%3Crect width='32' height='32' rx='7' fill='%230f6f6a'/%3E%3Cg fill='none' stroke='%23f5f8f7' stroke-linecap='round'%3E%3Cpath d='M7 8h2M13 8h3M20 8h5' stroke-width='2.4'/%3E%3Cpath d='M7 16h6M17 16h8' stroke-width='2.4'/%3E%3Cpath d='M6 24h20' stroke-width='2.8'/%3E%3C/g%3E%3C/svg%3E">
     @if (in_array($here, ['settings', 'shoot'], true))<link rel="manifest" href="/app.webmanifest">@endif
     <link rel="stylesheet" href="{{ $built->url('app.css') }}">
-    @if (in_array($here, ['log', 'learned'], true))<link rel="stylesheet" href="{{ $built->url('log.css') }}">@endif
+    @if (in_array($here, ['log', 'learned', 'practice'], true))<link rel="stylesheet" href="{{ $built->url('log.css') }}">@endif
     @if ($here === 'almanac')<link rel="stylesheet" href="{{ $built->url('almanac.css') }}">@endif
     @foreach (['b612-400', 'b612-700'] as $font)<link rel="preload" href="{{ $built->url($font.'.woff2') }}" as="font" type="font/woff2" crossorigin>@endforeach
     <script src="{{ $built->url($script.'.js') }}" type="module"></script>
@@ -69,6 +69,7 @@
             <div><dt><kbd>w</kbd></dt><dd>On the bench: one press with each crest</dd></div>
             <div><dt><kbd>space</kbd> <kbd>b</kbd></dt><dd>In Water: a crest, a big one</dd></div>
             <div><dt><kbd>space</kbd></dt><dd>In Shoot: open, close</dd></div>
+            <div><dt><kbd>1</kbd> … <kbd>6</kbd></dt><dd>In Practice: an answer; space for a crest</dd></div>
             <div><dt><kbd>?</kbd></dt><dd>This list</dd></div>
         </dl>
         <label class="tick"><input type="checkbox" data-single-keys checked> Single letters and digits are shortcuts</label>

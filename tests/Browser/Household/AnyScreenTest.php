@@ -8,7 +8,7 @@ use Facebook\WebDriver\WebDriverKeys;
 // Under a finger, on any screen, in any light, on paper: WCAG 2.2 AA where it says so, and what a wet ledge at dawn asks for.
 
 dataset('views', [
-    '/', '/almanac?place=2&mark=2&light=golden', '/places', '/places/2?day=2026-11-26', '/places/2/edit', '/bench', '/water', '/water/waves', '/water/buoy', '/compare', '/log', '/log/1', '/learned', '/photos/open', '/log/compare?chosen[]=1&chosen[]=b1', '/kit',
+    '/', '/almanac?place=2&mark=2&light=golden', '/places', '/places/2?day=2026-11-26', '/places/2/edit', '/bench', '/water', '/water/waves', '/water/buoy', '/compare', '/log', '/log/1', '/learned', '/practice', '/photos/open', '/log/compare?chosen[]=1&chosen[]=b1', '/kit',
     '/kit/filter/1', '/kit/first', '/card', '/settings', '/subjects/3', '/shoot', '/nowhere', '/outings/2',
 ]);
 
@@ -38,7 +38,7 @@ const SMALLEST_TEXT = <<<'JS'
     JS;
 
 it('is at most two presses from anywhere to anywhere, by five doors', function (): void {
-    foreach (['Ahead' => ['Outlook', 'Almanac', 'Places'], 'Bench' => ['Bench', 'Water', 'Compare'], 'Shoot' => [], 'Log' => ['Frames', 'Learned'], 'Kit' => ['Bag', 'Card', 'Field file', 'Settings']] as $door => $tabs) {
+    foreach (['Ahead' => ['Outlook', 'Almanac', 'Places'], 'Bench' => ['Bench', 'Water', 'Compare'], 'Shoot' => [], 'Log' => ['Frames', 'Learned', 'Practice'], 'Kit' => ['Bag', 'Card', 'Field file', 'Settings']] as $door => $tabs) {
         $this->visit('/log/1');
         $doors = (array) $this->script('return [...document.querySelectorAll(".doors a")].map((a) => a.textContent)');
         expect($doors)->toBe(['Ahead', 'Bench', 'Shoot', 'Log', 'Kit']);
