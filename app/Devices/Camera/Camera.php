@@ -15,6 +15,9 @@ interface Camera
     /** What it meters through the lens and whatever is in front of it, as EV at ISO 100. */
     public function meter(): float;
 
+    /** Sets what is done around each frame: the mirror up before it, and a dark frame of the same length after it. */
+    public function handle(bool $mirrorUp, bool $noiseReduction): void;
+
     /**
      * Opens for the time that is set, timed or by bulb, and delivers.
      *

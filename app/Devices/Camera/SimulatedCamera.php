@@ -32,7 +32,23 @@ final class SimulatedCamera implements Camera
     /** Steps of a shake. */
     private const TAPS = 8;
 
+    /** A mirror that slaps up shakes the frame by so many pixels, and rings for so long: of a long frame that is a small part. */
+    private const SLAP_PX = 2.5;
+
+    private const SLAP_S = 0.25;
+
+    /** Hot pixels that a second of open time brings, and the most of them. */
+    private const HOT_A_SECOND = 0.4;
+
+    private const HOT_AT_MOST = 60;
+
+    private const HOT = 0.85;
+
     private int $shots = 0;
+
+    private bool $mirrorUp = true;
+
+    private bool $noiseReduction = true;
 
     public function __construct(
         private readonly BeforeTheLens $before, private readonly int $seed = 1, private readonly float $focalMm = 24.0,
@@ -50,13 +66,21 @@ final class SimulatedCamera implements Camera
         return $this->before->ev100 - $this->before->filterStops;
     }
 
+    public function handle(bool $mirrorUp, bool $noiseReduction): void
+    {
+        [$this->mirrorUp, $this->noiseReduction] = [$mirrorUp, $noiseReduction];
+    }
+
     public function expose(Exposure $set, float $atUnix): DeliveredFile
     {
         $this->shots++;
         $drawn = ($this->before->seen)($set->shutter->seconds);
         // A frame at its metered settings comes out as it is drawn.
         $bright = $this->meter() - $set->ev100();
-        $image = $this->exposed($drawn, $bright, $set->iso->speed);
+        $image = $this->exposed($drawn, $bright, $set->iso->speed, $this->slapPx($set->shutter->seconds));
+        if (! $this->noiseReduction) {
+            $this->heat($image, $set->shutter->seconds);
+        }
         $settings = new ShotSettings(
             $this->name, self::LENS, $set->aperture->number, $set->shutter->seconds, $set->iso->speed, $this->focalMm,
             gmdate('Y-m-d\TH:i:s', (int) floor($atUnix)).sprintf('.%02d+00:00', (int) floor(100 * ($atUnix - floor($atUnix)))),
@@ -64,10 +88,10 @@ final class SimulatedCamera implements Camera
 
         $name = sprintf('SIM%05d.JPG', $this->seed % 1000 * 100 + $this->shots);
 
-        return new DeliveredFile($name, ExifBlock::into(self::jpeg($image), $settings));
+        return new DeliveredFile($name, ExifBlock::into(self::jpeg($image), $settings), $this->noiseReduction ? $set->shutter->seconds : 0.0);
     }
 
-    private function exposed(GdImage $drawn, float $stops, float $iso): GdImage
+    private function exposed(GdImage $drawn, float $stops, float $iso, float $slapPx): GdImage
     {
         [$width, $height] = [imagesx($drawn), imagesy($drawn)];
         $gain = [2 ** ($stops + $this->before->cast[0]), 2 ** $stops, 2 ** ($stops + $this->before->cast[1])];
@@ -75,7 +99,7 @@ final class SimulatedCamera implements Camera
         // One chance after the other, the same every time.
         mt_srand($this->seed + 7919 * $this->shots);
         $image = imagecreatetruecolor($width, $height);
-        $rows = $this->rows($drawn, $light);
+        $rows = $this->rows($drawn, $light, $this->before->shakePx + $slapPx);
         $mean = 0.18;
         $leak = $mean * 2 ** $stops * (2 ** $this->before->leakStops - 1);
         $noise = $iso / 100;
@@ -98,13 +122,31 @@ final class SimulatedCamera implements Camera
         return $image;
     }
 
+    /** The share of the slap that a frame of such a time sees. */
+    private function slapPx(float $seconds): float
+    {
+        return $this->mirrorUp ? 0.0 : self::SLAP_PX * min(1.0, self::SLAP_S / $seconds);
+    }
+
+    /** Pixels that leak: single, of one colour, brighter the longer they were open. The same ones in each frame of a camera. */
+    private function heat(GdImage $image, float $seconds): void
+    {
+        mt_srand($this->seed);
+        $count = (int) min(self::HOT_AT_MOST, self::HOT_A_SECOND * $seconds);
+        for ($i = 0; $i < $count; $i++) {
+            $colour = [0xFF0000, 0x00FF00, 0x0000FF][mt_rand(0, 2)];
+            $at = [mt_rand(0, imagesx($image) - 1), mt_rand(0, imagesy($image) - 1)];
+            imagesetpixel($image, $at[0], $at[1], (int) imagecolorat($image, ...$at) | $colour & 0x010101 * Srgb::level(self::HOT));
+        }
+    }
+
     /**
      * In linear light; moved along while it was open, where the tripod shook.
      *
      * @param  list<float>  $light
      * @return array<int, array<int, array{float, float, float}>>
      */
-    private function rows(GdImage $drawn, array $light): array
+    private function rows(GdImage $drawn, array $light, float $shakePx): array
     {
         [$width, $height] = [imagesx($drawn), imagesy($drawn)];
         $rows = [];
@@ -114,7 +156,7 @@ final class SimulatedCamera implements Camera
                 $p = imagecolorat($drawn, $x, $y);
                 $row[] = [$light[$p >> 16 & 255], $light[$p >> 8 & 255], $light[$p & 255]];
             }
-            $rows[] = $this->before->shakePx > 0 ? $this->shaken($row, $width) : $row;
+            $rows[] = $shakePx > 0 ? self::shaken($row, $width, $shakePx) : $row;
         }
 
         return $rows;
@@ -124,13 +166,13 @@ final class SimulatedCamera implements Camera
      * @param  list<array{float, float, float}>  $row
      * @return list<array{float, float, float}>
      */
-    private function shaken(array $row, int $width): array
+    private static function shaken(array $row, int $width, float $shakePx): array
     {
         $moved = [];
         for ($x = 0; $x < $width; $x++) {
             $sum = [0.0, 0.0, 0.0];
             for ($tap = 0; $tap < self::TAPS; $tap++) {
-                $at = $x + $this->before->shakePx * ($tap / (self::TAPS - 1) - 0.5);
+                $at = $x + $shakePx * ($tap / (self::TAPS - 1) - 0.5);
                 $low = max(0, min($width - 1, (int) floor($at)));
                 $high = min($width - 1, $low + 1);
                 $share = max(0.0, min(1.0, $at - $low));

@@ -8,7 +8,7 @@ use GentlePour\Photo\ShotSettings;
 
 /**
  * What a file says of how it was taken (EXIF 2.32), read as numbers; what cannot be is left out. Texts are cut and cleaned: they come from
- * strangers. Where it was taken is not read: nobody has to know that of a picture.
+ * strangers.
  */
 final class Exif
 {
@@ -54,6 +54,33 @@ final class Exif
         );
     }
 
+    /**
+     * Where it was taken. Asked for only where the person allows it, and kept nowhere.
+     *
+     * @return array{float, float}|null latitude and longitude in degrees
+     */
+    public function position(): ?array
+    {
+        $latitude = $this->degrees('GPSLatitude', 'S', 90.0);
+        $longitude = $this->degrees('GPSLongitude', 'W', 180.0);
+
+        return $latitude === null || $longitude === null ? null : [$latitude, $longitude];
+    }
+
+    /** @param  string  $negative  the letter of the reference by which it is less than nought */
+    private function degrees(string $tag, string $negative, float $most): ?float
+    {
+        $value = $this->tags[$tag] ?? null;
+        $parts = array_map(self::plain(...), array_values(is_array($value) ? array_slice($value, 0, 3) : [$value]));
+        if ($parts === [] || in_array(null, $parts, true)) {
+            return null;
+        }
+        $degrees = (float) $parts[0] + (float) ($parts[1] ?? 0.0) / 60 + (float) ($parts[2] ?? 0.0) / 3600;
+        $degrees = str_starts_with(strtoupper($this->text($tag.'Ref') ?? ''), $negative) ? -abs($degrees) : $degrees;
+
+        return abs($degrees) <= $most ? $degrees : null;
+    }
+
     /** As it was written on the camera's clock, with the offset where the file has one. */
     private function takenAt(): ?string
     {
@@ -77,15 +104,21 @@ final class Exif
         return $clean === '' ? null : mb_substr($clean, 0, self::LETTERS);
     }
 
-    private static function number(mixed $value, string $of): ?float
+    /** A number, or two with a stroke between them; null for anything else. */
+    private static function plain(mixed $value): ?float
     {
-        $number = match (true) {
-            is_int($value), is_float($value) => (float) $value,
+        return match (true) {
+            is_int($value), is_float($value) => is_finite((float) $value) ? (float) $value : null,
             is_string($value) && preg_match('#^(\d+(?:\.\d+)?)(?:/(\d+(?:\.\d+)?))?$#', trim($value), $m) === 1 => isset($m[2])
                 ? ((float) $m[2] > 0 ? (float) $m[1] / (float) $m[2] : null)
                 : (float) $m[1],
             default => null,
         };
+    }
+
+    private static function number(mixed $value, string $of): ?float
+    {
+        $number = self::plain($value);
         [$least, $most] = self::BOUNDS[$of];
 
         return $number !== null && $number >= $least && $number <= $most ? $number : null;

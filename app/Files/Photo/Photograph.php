@@ -35,9 +35,11 @@ final class Photograph
         IMAGETYPE_JPEG => 'imagecreatefromjpeg', IMAGETYPE_PNG => 'imagecreatefrompng', IMAGETYPE_WEBP => 'imagecreatefromwebp',
     ];
 
+    /** @param  array{float, float}|null  $position  latitude and longitude where it was taken */
     private function __construct(
         private readonly GdImage $image,
         public readonly ShotSettings $settings,
+        public readonly ?array $position,
     ) {
     }
 
@@ -64,7 +66,7 @@ final class Photograph
         }
         $exif = Exif::of($type === IMAGETYPE_JPEG ? $path : null);
 
-        return new self(self::upright($image, $exif->orientation()), $exif->settings());
+        return new self(self::upright($image, $exif->orientation()), $exif->settings(), $exif->position());
     }
 
     /** @throws InvalidValue when there is no picture in the file, or none that can be read */
@@ -75,7 +77,7 @@ final class Photograph
                 : ' Raw and HEIF files are read where exiftool is installed.'));
         }
         try {
-            return new self(self::upright(self::open($found->path)->image, $found->exif->orientation()), $found->exif->settings());
+            return new self(self::upright(self::open($found->path)->image, $found->exif->orientation()), $found->exif->settings(), $found->exif->position());
         } finally {
             $found->forget();
         }

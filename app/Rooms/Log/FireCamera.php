@@ -7,9 +7,11 @@ namespace App\Rooms\Log;
 use App\Devices\Camera\DeliveredFile;
 use App\Models\Frame;
 use App\Models\PhotoRole;
+use App\Rooms\Kit\KitShelf;
 use App\Rooms\Shoot\OpenFrame;
 use GentlePour\Exposure\SteppedLight;
 use GentlePour\InvalidValue;
+use GentlePour\Solving\NoiseReductionHabit;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Carbon;
 
@@ -19,7 +21,7 @@ final readonly class FireCamera
     /** So long the base lies before its frame, in s. */
     private const BETWEEN_S = 20;
 
-    public function __construct(private SimulatedShoot $shoot, private TakePhoto $take, private OpenFrame $open)
+    public function __construct(private SimulatedShoot $shoot, private TakePhoto $take, private OpenFrame $open, private KitShelf $shelf)
     {
     }
 
@@ -34,7 +36,14 @@ final readonly class FireCamera
         $openS = $frame->open_s ?? $frame->planned_s;
         // The frame first: by it the camera's clock is known.
         if (! $frame->photos()->where('role', PhotoRole::Frame)->exists()) {
-            $this->deliver($this->shoot->camera($frame, false, $openS, $frame->id)->expose($this->shoot->long($frame, $openS), $unix));
+            $camera = $this->shoot->camera($frame, false, $openS, $frame->id);
+            // The hand that ticked the step has put the mirror up; a camera that has none needs no hand.
+            $id = $frame->inputs['camera'] ?? 0;
+            $camera->handle(
+                $this->shelf->cameras()->find(is_numeric($id) ? (int) $id : 0)?->mirror !== true || in_array('mirror', $frame->steps_done, true),
+                $this->shelf->habits()->noiseReduction === NoiseReductionHabit::InCamera,
+            );
+            $this->deliver($camera->expose($this->shoot->long($frame, $openS), $unix));
         }
         if (! $frame->photos()->where('role', PhotoRole::Base)->exists()) {
             $base = $this->shoot->base($frame);

@@ -11,6 +11,7 @@ use App\Models\Filter;
 use App\Models\Frame;
 use App\Models\Lens;
 use App\Models\Outing;
+use App\Models\Place;
 use App\Models\Subject;
 use App\Rooms\Bench\BenchFiller;
 use App\Rooms\Bench\BenchForm;
@@ -25,6 +26,7 @@ use GentlePour\Kit\FilterStack;
 use GentlePour\Photo\ShotSettings;
 use GentlePour\Sky\LightCurve;
 use GentlePour\Solving\Way;
+use GentlePour\Tide\Station;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Carbon;
 
@@ -34,15 +36,22 @@ final readonly class FoundFrame
     /** A frame so soon before or after was most likely of the same water. */
     private const SAME_WATER_H = 6;
 
+    /** A place is meant within so far of it. Judgement. */
+    private const NEAR_KM = 2.0;
+
     public function __construct(
         private Workbench $workbench, private BenchFiller $filler, private Subjects $subjects, private KitShelf $shelf,
     ) {
     }
 
-    /** Null where the file does not say how it was exposed, or the kit is empty. */
-    public function __invoke(ShotSettings $taken, Carbon $at): ?Frame
+    /**
+     * Null where the file does not say how it was exposed, or the kit is empty.
+     *
+     * @param  array{float, float}|null  $where  latitude and longitude where it was taken, as far as that may be known
+     */
+    public function __invoke(ShotSettings $taken, Carbon $at, ?array $where = null): ?Frame
     {
-        return $this->with($taken, $at, $this->subjectAt($at), []);
+        return $this->with($taken, $at, $where === null ? $this->subjectAt($at) : $this->subjectNear($where, $at), []);
     }
 
     /**
@@ -72,6 +81,24 @@ final readonly class FoundFrame
         $frame = PlanFrame::draft($bench, $way);
 
         return $frame->fill(['opened_at' => $at, 'open_s' => $taken->shutterS, 'by_file' => true]);
+    }
+
+    /**
+     * What the person most likely photographed then, if it is there; else the first water of the nearest place.
+     *
+     * @param  array{float, float}  $where
+     */
+    private function subjectNear(array $where, Carbon $at): ?Subject
+    {
+        $away = static fn (Place $p): float => $p->latitude === null || $p->longitude === null
+            ? INF : Station::haversineKm($p->latitude, $p->longitude, ...$where);
+        $likely = $this->subjectAt($at);
+        if ($likely !== null && $away($likely->place) <= self::NEAR_KM) {
+            return $likely;
+        }
+        $place = $this->subjects->places()->sortBy($away)->first();
+
+        return $place !== null && $away($place) <= self::NEAR_KM ? $place->subjects->first() : null;
     }
 
     /** What the person most likely photographed then. */

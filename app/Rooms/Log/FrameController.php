@@ -47,7 +47,7 @@ final class FrameController
             'places' => $subjects->places(), 'looks' => Look::cases(), 'filterNames' => $sheet->filterNames(),
             'outings' => Outing::query()->with('place')->where('starts_at', '<', now())->latest('starts_at')
                 ->limit(self::OUTINGS_OFFERED)->get(),
-            'originals' => $choices->keepsOriginals(),
+            'originals' => $choices->keepsOriginals(), 'positions' => $choices->readsPositions(),
             'swatch' => self::swatch(...),
         ]);
     }

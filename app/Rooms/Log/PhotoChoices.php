@@ -28,6 +28,17 @@ final readonly class PhotoChoices
         $this->settings->write(self::SETTING, ['originals' => $keeps] + $this->settings->read(self::SETTING));
     }
 
+    /** Whether a file may be asked where it was taken, to find the place of a frame that nobody planned. */
+    public function readsPositions(): bool
+    {
+        return ($this->settings->read(self::SETTING)['positions'] ?? false) === true;
+    }
+
+    public function readPositions(bool $reads): void
+    {
+        $this->settings->write(self::SETTING, ['positions' => $reads] + $this->settings->read(self::SETTING));
+    }
+
     /** That of a camera whose clock does not say one. */
     public function zone(): DateTimeZone
     {

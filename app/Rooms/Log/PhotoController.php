@@ -99,10 +99,11 @@ final class PhotoController
         return redirect()->to(TakenPhoto::to($photo).'#check');
     }
 
-    /** Whether originals are kept from now on. */
+    /** Whether originals are kept, and positions read, from now on. */
     public function choose(Request $request, PhotoChoices $choices): RedirectResponse
     {
         $choices->keepOriginals($request->boolean('originals'));
+        $choices->readPositions($request->boolean('positions'));
 
         return redirect()->back()->with('done', $request->boolean('originals')
             ? 'Originals are kept beside the working pictures from now on.'

@@ -59,7 +59,7 @@ final readonly class TakePhoto
             'iso' => $taken->iso, 'focal_mm' => $taken->focalLengthMm, 'camera_clock' => $taken->takenAt,
             'taken_at' => $this->takenAt($taken), 'original' => $withOriginal ? Original::Kept : Original::Left,
         ]);
-        $outcome = $match === null ? $this->found($photo, $taken) : $this->laidBeside($photo, $match);
+        $outcome = $match === null ? $this->found($photo, $taken, $this->choices->readsPositions() ? $picture->position : null) : $this->laidBeside($photo, $match);
         $photo->fill(self::areasOfTheSameView($photo))->save();
 
         return new TakenPhoto($name, $outcome, $photo);
@@ -77,9 +77,10 @@ final readonly class TakePhoto
         return $match->isBase ? PhotoOutcome::Base : PhotoOutcome::Matched;
     }
 
-    private function found(Photo $photo, ShotSettings $taken): PhotoOutcome
+    /** @param  array{float, float}|null  $where  where it was taken, as far as that may be known */
+    private function found(Photo $photo, ShotSettings $taken, ?array $where): PhotoOutcome
     {
-        $frame = $photo->taken_at === null ? null : ($this->found)($taken, $photo->taken_at);
+        $frame = $photo->taken_at === null ? null : ($this->found)($taken, $photo->taken_at, $where);
         if ($frame === null) {
             return PhotoOutcome::Open;
         }

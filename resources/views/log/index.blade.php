@@ -61,7 +61,8 @@
         <form method="post" action="{{ route('photos.choose') }}">@csrf @method('put')
             <label class="tick"><input type="radio" name="originals" value="1" @checked($originals)> The original, untouched, and a working picture of 2,048 pixels</label>
             <label class="tick"><input type="radio" name="originals" value="0" @checked(! $originals)> The working picture alone: less room, and what clips is known less exactly</label>
-            <p class="hint">Where a picture was taken is never read from its file. What is learned of a frame goes out as a sidecar beside the original, never into it.</p>
+            <label class="tick"><input type="checkbox" name="positions" value="1" @checked($positions)> Its file may be asked where it was taken, to find the place of a frame that nobody planned</label>
+            <p class="hint">Without that leave, where a picture was taken is not looked at; with it, it is used once and kept nowhere. What is learned of a frame goes out as a sidecar beside the original, never into it.</p>
             <div class="foot-line"><button class="button">Keep</button></div>
         </form>
     </details>

@@ -123,6 +123,43 @@ it('meters through its glass, and delivers the same file from the same seed', fu
     expect($again->bytes)->toBe($file->bytes)->and($file->name)->toMatch('/^SIM\d{5}\.JPG$/');
 });
 
+it('shakes by its mirror where nobody put it up, and heats its pixels where no dark frame is taken off, for which it is busy as long again', function (): void {
+    $shot = static function (float $seconds, bool $mirrorUp, bool $noiseReduction): GdImage|float {
+        $camera = new SimulatedCamera(quietScene(filterStops: log(60 * $seconds, 2)), 9);
+        $camera->handle($mirrorUp, $noiseReduction);
+        $file = $camera->expose(new Exposure(Aperture::of(8.0), ShutterTime::ofSeconds($seconds), Iso::of(100 * 64 / $seconds / 2 ** $camera->meter())), 1_780_000_000.0);
+
+        return $noiseReduction && ! $mirrorUp ? $file->busyS : (imagecreatefromstring($file->bytes) ?: throw new LogicException);
+    };
+    expect($shot(30.0, false, true))->toBe(30.0);
+    $hot = static function (GdImage $with, GdImage $without): int {
+        $count = 0;
+        for ($y = 0; $y < imagesy($with); $y++) {
+            for ($x = 0; $x < imagesx($with); $x++) {
+                [$a, $b] = [imagecolorat($with, $x, $y), imagecolorat($without, $x, $y)];
+                $count += max(abs(($a >> 16 & 255) - ($b >> 16 & 255)), abs(($a >> 8 & 255) - ($b >> 8 & 255))) > 40 ? 1 : 0;
+            }
+        }
+
+        return $count;
+    };
+    // 0.4 a second, and JPEG spreads each over its neighbours; a short frame has none.
+    expect($hot($shot(60.0, true, false), $shot(60.0, true, true)))->toBeGreaterThan(8)->toBeLessThan(400)
+        ->and($hot($shot(1.0, true, false), $shot(1.0, true, true)))->toBe(0);
+
+    $sharpness = static function (float $seconds): float {
+        $path = sys_get_temp_dir().'/frames-before-'.getmypid().'/slap.jpg';
+        $base = frameBefore('base', quietScene(), 1 / 60, -1.0);
+        $camera = new SimulatedCamera(quietScene(filterStops: log(60 * $seconds, 2)), 8);
+        $camera->handle(false, true);
+        file_put_contents($path, $camera->expose(new Exposure(Aperture::of(8.0), ShutterTime::ofSeconds($seconds), Iso::of(50 * 64 / $seconds / 2 ** $camera->meter())), 1_780_000_000.0)->bytes);
+
+        return (float) FrameCheck::of(static fn (): Photograph => Photograph::open($path), static fn (): Photograph => Photograph::open($base), null, null)->sharpness;
+    };
+    // It rings for a quarter of a second: seen in a frame of that time, and not in one of half a minute (common practice).
+    expect(Detail::isShaken($sharpness(0.25)))->toBeTrue()->and(Detail::isShaken($sharpness(30.0)))->toBeFalse();
+});
+
 it('has a meter of the sun and of clouds that come and go: the same at the same minute, never brighter than a clear sky', function (): void {
     $light = LightCurve::metered(new Observer(56.5, -9.8), 115.0);
     $meter = new SimulatedMeter($light, 56.5, -9.8);

@@ -88,3 +88,32 @@ it('writes a sidecar that exiftool reads: title, place, look, filters, tide, rat
     file_put_contents($path, (string) $this->get('/log/2.xmp')->getContent());
     expect(exiftoolSays($path)['XMP-xmp:Rating'])->toBe(-1);
 });
+
+it('finds the place of a frame that nobody planned by the position that exiftool wrote, only with leave, and keeps it nowhere', function (bool $leave, float $north, ?string $place): void {
+    $this->put(route('photos.choose'), ['originals' => '1', 'positions' => $leave ? '1' : '0'])->assertRedirect();
+    $shelf = App\Models\Place::query()->where('name', 'Marrow Shelf')->firstOrFail();
+    // A long way from every outing and frame in time, so that nothing but its position tells the place.
+    file_put_contents($path = $this->folder.'/where.jpg', ExifBlock::into(smallJpeg(), new ShotSettings('Made-up M1', 'Made-up 24-70', 8.0, 1.0, 100.0, 24.0, '2021-03-04T12:00:00.00+00:00')));
+    exec(sprintf(
+        'exiftool -q -overwrite_original -GPSLatitude=%F -GPSLatitudeRef=%s -GPSLongitude=%F -GPSLongitudeRef=%s %s',
+        abs($shelf->latitude + $north), $shelf->latitude < 0 ? 'S' : 'N', abs($shelf->longitude), $shelf->longitude < 0 ? 'W' : 'E', escapeshellarg($path),
+    ));
+    expect(exiftoolSays($path))->toHaveKey('GPS:GPSLatitude')->and(Photograph::open($path)->position)->toEqualWithDelta([$shelf->latitude + $north, $shelf->longitude], 1e-4);
+    $taken = resolve(App\Rooms\Log\TakePhoto::class)($path, 'where.jpg');
+    $frame = Frame::query()->find($taken->photo?->frame_id);
+
+    expect($frame?->by_file)->toBeTrue()->and($frame?->place?->name)->toBe($place);
+    expect(json_encode([$frame?->getAttributes(), $taken->photo?->getAttributes()]))->not->toContain(sprintf('%.3F', abs($shelf->latitude + $north)));
+})->with([[true, 0.004, 'Marrow Shelf'], [false, 0.004, null], [true, 0.5, null]]);
+
+it('reads no position where there is none, or none on Earth', function (array $tags): void {
+    expect((new App\Files\Photo\Exif($tags))->position())->toBeNull();
+})->with([
+    [[]], [['GPSLatitude' => '56/1']], [['GPSLatitude' => ['56/1', '30/1', '0/0'], 'GPSLongitude' => ['9/1', '0/1', '0/1']]],
+    [['GPSLatitude' => '91', 'GPSLongitude' => '9']], [['GPSLatitude' => [[1], 'x'], 'GPSLongitude' => ['9/1']]], [['GPSLatitude' => INF, 'GPSLongitude' => 9.0]],
+]);
+
+it('reads degrees, minutes and seconds, and the south and the west as less than nought (EXIF 2.32)', function (): void {
+    $exif = new App\Files\Photo\Exif(['GPSLatitude' => ['45/1', '30/1', '3600/100'], 'GPSLatitudeRef' => 'S', 'GPSLongitude' => ['9/1', '15/1', '0/1'], 'GPSLongitudeRef' => 'W']);
+    expect($exif->position())->toEqualWithDelta([-45.51, -9.25], 1e-9);
+});
