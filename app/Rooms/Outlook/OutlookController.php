@@ -22,7 +22,7 @@ final class OutlookController
 {
     private const SHOWN = 6;
 
-    public function __invoke(ComingWindows $windows, DayScenes $scenes, Subjects $subjects): View
+    public function __invoke(ComingWindows $windows, DayScenes $scenes, Subjects $subjects, Unfinished $unfinished): View
     {
         $places = Place::query()->with(['marks.sightings', 'outings', 'subjects'])->get()->sortBy('name');
         $next = array_slice($windows->at($places), 0, self::SHOWN);
@@ -35,6 +35,7 @@ final class OutlookController
 
         return view('outlook.index', [
             'next' => $next,
+            'unfinished' => $places->isEmpty() ? [] : $unfinished->all(),
             'outing' => $outing,
             'place' => $place,
             'empty' => $places->isEmpty(),

@@ -19,6 +19,10 @@
                         <li>Nothing in the next month. <a href="{{ route('almanac') }}">Look further ahead</a>.</li>
                     @endforelse
                 </ol>
+                @if ($unfinished)
+                    <details class="more unfinished"><summary>{{ count($unfinished) === 1 ? 'One thing waits' : count($unfinished).' things wait' }} for your hand</summary>
+                        <ul class="sightings">@foreach ($unfinished as [$words, $to])<li><span><a href="{{ $to }}">{{ $words }}</a></span></li>@endforeach</ul></details>
+                @endif
             </section>
             @if ($board)
                 <section>
