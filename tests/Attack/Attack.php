@@ -23,7 +23,7 @@ use Throwable;
  */
 final class Attack
 {
-    private const LONG_S = 5.0;
+    private const LONG_S = 15.0;
 
     /** A field file is worked out once for a bag, and kept; here nothing is kept. */
     private const WORKED_OUT_S = 60.0;

@@ -259,7 +259,7 @@ abstract class BrowserTestCase extends TestCase
     /** A script that says itself when it is done, by its last argument. */
     public function browserScript(string $script): mixed
     {
-        $this->browser->manage()->timeouts()->setScriptTimeout(30);
+        $this->browser->manage()->timeouts()->setScriptTimeout(120);
 
         return $this->browser->executeAsyncScript($script);
     }
@@ -298,7 +298,7 @@ abstract class BrowserTestCase extends TestCase
         if ($this->script('return typeof window.axe') !== 'object') {
             $this->script((string) file_get_contents(dirname(__DIR__).'/assets/axe.min.js'));
         }
-        $this->browser->manage()->timeouts()->setScriptTimeout(30);
+        $this->browser->manage()->timeouts()->setScriptTimeout(120);
         $found = $this->browser->executeAsyncScript(<<<'JS'
             const done = arguments[arguments.length - 1];
             axe.run(document, {runOnly: arguments[0] ? {type: 'rule', values: ['color-contrast']} : ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']}).then(

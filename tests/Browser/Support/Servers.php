@@ -126,6 +126,7 @@ final class Servers
         $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
         $wanted->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $servers = new self("http://127.0.0.1:{$port}", RemoteWebDriver::create("http://127.0.0.1:{$driverPort}", $wanted), $folder);
+        $servers->browser->manage()->timeouts()->setScriptTimeout(120);
         $servers->processes = $processes;
         register_shutdown_function($servers->stop(...));
 
