@@ -88,7 +88,9 @@ final class SimulatedCamera implements Camera
 
         $name = sprintf('SIM%05d.JPG', $this->seed % 1000 * 100 + $this->shots);
 
-        return new DeliveredFile($name, ExifBlock::into(self::jpeg($image), $settings), $this->noiseReduction ? $set->shutter->seconds : 0.0);
+        $busyS = $this->noiseReduction ? $set->shutter->seconds : 0.0;
+
+        return new DeliveredFile($name, ExifBlock::into(self::jpeg($image), $settings), $busyS);
     }
 
     private function exposed(GdImage $drawn, float $stops, float $iso, float $slapPx): GdImage

@@ -77,7 +77,9 @@ final class Photograph
                 : ' Raw and HEIF files are read where exiftool is installed.'));
         }
         try {
-            return new self(self::upright(self::open($found->path)->image, $found->exif->orientation()), $found->exif->settings(), $found->exif->position());
+            $exif = $found->exif;
+
+            return new self(self::upright(self::open($found->path)->image, $exif->orientation()), $exif->settings(), $exif->position());
         } finally {
             $found->forget();
         }

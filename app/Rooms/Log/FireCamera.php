@@ -39,8 +39,9 @@ final readonly class FireCamera
             $camera = $this->shoot->camera($frame, false, $openS, $frame->id);
             // The hand that ticked the step has put the mirror up; a camera that has none needs no hand.
             $id = $frame->inputs['camera'] ?? 0;
+            $hasMirror = $this->shelf->cameras()->find(is_numeric($id) ? (int) $id : 0)?->mirror === true;
             $camera->handle(
-                $this->shelf->cameras()->find(is_numeric($id) ? (int) $id : 0)?->mirror !== true || in_array('mirror', $frame->steps_done, true),
+                ! $hasMirror || in_array('mirror', $frame->steps_done, true),
                 $this->shelf->habits()->noiseReduction === NoiseReductionHabit::InCamera,
             );
             $this->deliver($camera->expose($this->shoot->long($frame, $openS), $unix));

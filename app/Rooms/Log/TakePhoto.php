@@ -59,7 +59,8 @@ final readonly class TakePhoto
             'iso' => $taken->iso, 'focal_mm' => $taken->focalLengthMm, 'camera_clock' => $taken->takenAt,
             'taken_at' => $this->takenAt($taken), 'original' => $withOriginal ? Original::Kept : Original::Left,
         ]);
-        $outcome = $match === null ? $this->found($photo, $taken, $this->choices->readsPositions() ? $picture->position : null) : $this->laidBeside($photo, $match);
+        $where = $this->choices->readsPositions() ? $picture->position : null;
+        $outcome = $match === null ? $this->found($photo, $taken, $where) : $this->laidBeside($photo, $match);
         $photo->fill(self::areasOfTheSameView($photo))->save();
 
         return new TakenPhoto($name, $outcome, $photo);

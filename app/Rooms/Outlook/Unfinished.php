@@ -34,13 +34,16 @@ final readonly class Unfinished
             ->whereNull('keeper')->count();
         $photos = Photo::query()->whereNull('frame_id')->count();
         $filters = Filter::query()->whereNull('measured_stops')->where('stops', '>=', self::STRONG_STOPS)->oldest('id')->pluck('name');
-        $outings = Outing::query()->with('place')->whereBetween('ends_at', [$since, now()])->whereNull('closed_at')->latest('ends_at')->get();
+        $outings = Outing::query()->with('place')->whereBetween('ends_at', [$since, now()])->whereNull('closed_at')
+            ->latest('ends_at')->get();
 
         return array_values(array_filter([
             ...$outings->map(static fn (Outing $o): array => [
                 "The outing to {$o->place->name} has ended: what came of it?", route('outings.show', $o),
             ])->all(),
-            $frames === 0 ? null : [$frames === 1 ? 'A frame waits for its verdict.' : "{$frames} frames wait for their verdicts.", route('log')],
+            $frames === 0 ? null : [
+                $frames === 1 ? 'A frame waits for its verdict.' : "{$frames} frames wait for their verdicts.", route('log'),
+            ],
             $photos === 0 ? null : [
                 $photos === 1 ? 'A picture has no frame yet.' : "{$photos} pictures have no frame yet.", route('photos.open'),
             ],
