@@ -35,8 +35,10 @@ it('takes a person from the look to a frame in the log and on to the next', func
 });
 
 it('lets the target be dragged, typed and stepped', function (): void {
-    $this->visit('/bench');
+    // An address that says the look is a whole bench, whatever stood on it before.
+    $this->visit('/bench?kind=cascade&measure=speed&speed=4&distance=8&focal=24&look=silk&look_was=silk&target=');
     $before = $this->find('.stop-rule.is-wide .target')->getAttribute('aria-valuetext');
+    $this->settled($this->find('.stop-rule.is-wide .target'));
     $drag = (new Facebook\WebDriver\Interactions\WebDriverActions($this->browser));
     $drag->clickAndHold($this->find('.stop-rule.is-wide .target'))->moveByOffset(97, 0)->release()->perform();
     $this->seesIn('h1', 'Mist in the cascade');

@@ -139,9 +139,7 @@ abstract class BrowserTestCase extends TestCase
     public function click(string $selector): static
     {
         $element = $this->find($selector);
-        [$x, $y] = (array) $this->script(
-            'arguments[0].scrollIntoView({block: "center"}); const box = arguments[0].getBoundingClientRect(); return [box.left + box.width / 2, box.top + box.height / 2]', $element,
-        );
+        [$x, $y] = $this->settled($element);
         [$lastX, $lastY, $at, $last] = $this->pressed;
         if ($last === $selector || hypot($x - $lastX, $y - $lastY) < self::SPOT_PX) {
             usleep((int) max(0, 1e6 * ($at + self::DELIBERATE_S - microtime(true))));
@@ -159,6 +157,27 @@ abstract class BrowserTestCase extends TestCase
         $this->pressed = [(float) $x, (float) $y, microtime(true), $selector];
 
         return $this;
+    }
+
+    /**
+     * Brings it into view and waits until it moves no more: a late letter or picture pushes a page about on a loaded machine.
+     *
+     * @return array{float, float} its middle
+     */
+    public function settled(RemoteWebElement $element): array
+    {
+        $middle = fn (): array => array_map(floatval(...), (array) $this->script(
+            'arguments[0].scrollIntoView({block: "center"}); const box = arguments[0].getBoundingClientRect(); return [box.left + box.width / 2, box.top + box.height / 2]', $element,
+        ));
+        for ($was = $middle(), $looks = 0; $looks < 25; $looks++, $was = $now) {
+            usleep(30000);
+            $now = $middle();
+            if ($now === $was) {
+                break;
+            }
+        }
+
+        return [$was[0], $was[1]];
     }
 
     /** Two presses as fast as they can come. */

@@ -109,7 +109,7 @@ final class Servers
             self::spawn([
                 PHP_BINARY, '-d', 'realpath_cache_size=0', '-d', 'opcache.enable_cli=1', '-d', 'zlib.output_compression=1', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/bin/router.php",
             ],
-                [...$environment, 'DB_DATABASE' => "{$folder}/test.sqlite", 'BACKUPS_FOLDER' => "{$folder}/backups", 'PHP_CLI_SERVER_WORKERS' => '4'], "{$folder}/server.log"),
+                [...$environment, 'DB_DATABASE' => "{$folder}/test.sqlite", 'BACKUPS_FOLDER' => "{$folder}/backups", 'PHP_CLI_SERVER_WORKERS' => '12'], "{$folder}/server.log"),
             self::spawn(['chromedriver', "--port={$driverPort}"], $environment, "{$folder}/driver.log"),
         ];
         self::waitFor($port);
