@@ -58,13 +58,16 @@ final class Almanac
     }
 
     /**
-     * How many of the days on which there is a window come within so long.
+     * The days on which a window begins before an instant.
      *
      * @param  list<AlmanacDay>  $days
+     * @return list<AlmanacDay>
      */
-    public static function daysWithWindows(array $days, float $untilUnix): int
+    public static function withWindows(array $days, float $untilUnix): array
     {
-        return count(array_filter($days, static fn (AlmanacDay $d): bool => $d->windows !== [] && $d->windows[0]->from < $untilUnix));
+        return array_values(array_filter(
+            $days, static fn (AlmanacDay $d): bool => $d->windows !== [] && $d->windows[0]->from < $untilUnix,
+        ));
     }
 
     /** @return list<float> */

@@ -44,7 +44,6 @@ final class AlmanacController
             'count' => count($found),
             'query' => http_build_query(array_diff_key($request->inputs(), ['all' => 1, 'on' => 1])),
             'more' => count($found) > count($listed) && $most === self::SHOWN,
-            'days' => DrawnMonths::daysSoon($found, $place), 'isRare' => DrawnMonths::isRare($found, $place),
         ]);
     }
 

@@ -30,6 +30,7 @@ final readonly class AlmanacPage
      * @param  list<MonthSheet>  $months
      * @param  list<AlmanacDay>  $days
      * @param  list<FoundWindow>  $windows  of the day that is looked at
+     * @param  int  $daysSoon  days with a window in the next sixty
      */
     private function __construct(
         public Place $place,
@@ -42,19 +43,22 @@ final readonly class AlmanacPage
         public string $flag,
         private AlmanacMarks $marks,
         private ?float $levelM,
+        public int $daysSoon,
+        public bool $isRare,
     ) {
     }
 
     /** @param  non-empty-list<AlmanacDay>  $days */
-    public static function of(Place $place, array $days, AlmanacMarks $marks, ?float $levelM, Units $units): self
-    {
+    public static function of(
+        Place $place, array $days, AlmanacMarks $marks, ?float $levelM, Units $units, int $daysSoon, bool $isRare,
+    ): self {
         $months = [];
         foreach ($days as $day) {
             $months[substr($day->date, 0, 7)][] = $day;
         }
         $range = self::range($days, $levelM);
         $south = ($place->latitude ?? 0.0) < 0;
-        $said = static fn (AlmanacDay $day): string => self::said($day, $place, $units);
+        $said = static fn (AlmanacDay $day): string => self::said($day, $place, $units, $marks->flags[$day->date] ?? '');
         $chosen = self::day($days, $marks->chosen);
 
         $sheets = array_map(static fn (array $of): MonthSheet => MonthSheet::of($of, $range, $marks, $said, $south), $months);
@@ -62,7 +66,7 @@ final readonly class AlmanacPage
         return new self(
             $place, array_values($sheets),
             $days, $chosen, new DateTimeImmutable($chosen->date, $place->zone()), DayStrip::of($chosen, $range, self::CHOSEN_PX, $levelM),
-            self::found($chosen, $place), $marks->flags[$chosen->date] ?? '', $marks, $levelM,
+            self::found($chosen, $place), $marks->flags[$chosen->date] ?? '', $marks, $levelM, $daysSoon, $isRare,
         );
     }
 
@@ -116,14 +120,16 @@ final readonly class AlmanacPage
         return array_map(static fn (Window $w): FoundWindow => new FoundWindow($w, $place->zone()), $day->windows);
     }
 
-    private static function said(AlmanacDay $day, Place $place, Units $units): string
+    private static function said(AlmanacDay $day, Place $place, Units $units, string $flag): string
     {
         $clock = $units->hours();
         $spans = array_map(
             static fn (FoundWindow $w): string => $w->from->format($clock).' to '.$w->to->format($clock), self::found($day, $place),
         );
 
-        return (new DateTimeImmutable($day->date))->format('l j F').': '.($spans === [] ? 'no window' : implode(', ', $spans));
+        $words = [...$spans === [] ? ['no window'] : $spans, ...$flag === '' ? [] : [$flag]];
+
+        return (new DateTimeImmutable($day->date))->format('l j F').': '.implode(', ', $words);
     }
 
     /** @param  non-empty-list<AlmanacDay>  $days */

@@ -52,27 +52,15 @@ final readonly class DrawnMonths
             $place, $level, $found, $first->format('Y-m-d'), $count,
         ));
         $best = WindowSearch::ranked($found)[0] ?? null;
-        $bestDay = $best === null ? null : self::date($best->from, $place);
-        $flags = self::isRare($found, $place) ? array_fill_keys(array_keys(self::datesSoon($found, $place)), 'rare') : [];
+        $bestDay = $best === null ? null : (new DateTimeImmutable('@'.(int) $best->from))->setTimezone($zone)->format('Y-m-d');
+        $soon = array_column(Almanac::withWindows($days, $now->getTimestamp() + 86400 * self::SOON_DAYS), 'date');
+        $isRare = $soon !== [] && count($soon) <= self::RARE_DAYS;
+        $flags = ($isRare ? array_fill_keys($soon, 'rare') : []) + ($bestDay === null ? [] : [$bestDay => 'best']);
+        $today = $now->format('Y-m-d');
 
         return AlmanacPage::of($place, $days, new AlmanacMarks(
-            $now->format('Y-m-d'), $day ?? $bestDay ?? $now->format('Y-m-d'),
-            $flags + ($bestDay === null ? [] : [$bestDay => 'best']), self::keepers($place, $days), self::outings($place, $days),
-        ), $level === null ? null : $level->aboveM ?? $level->belowM, $this->units);
-    }
-
-    /** @param  list<Window>  $found */
-    public static function daysSoon(array $found, Place $place): int
-    {
-        return count(self::datesSoon($found, $place));
-    }
-
-    /** @param  list<Window>  $found */
-    public static function isRare(array $found, Place $place): bool
-    {
-        $days = self::daysSoon($found, $place);
-
-        return $days > 0 && $days <= self::RARE_DAYS;
+            $today, $day ?? $bestDay ?? $today, $flags, self::keepers($place, $days), self::outings($place, $days),
+        ), $level === null ? null : $level->aboveM ?? $level->belowM, $this->units, count($soon), $isRare);
     }
 
     /**
@@ -90,23 +78,6 @@ final readonly class DrawnMonths
         }
 
         return Almanac::days($place->observer(), $place->zone(), $tide, $level, $found, $first, $count);
-    }
-
-    /**
-     * @param  list<Window>  $found
-     * @return array<string, true>
-     */
-    private static function datesSoon(array $found, Place $place): array
-    {
-        $until = now()->getTimestamp() + 86400 * self::SOON_DAYS;
-        $dates = [];
-        foreach ($found as $window) {
-            if ($window->from < $until) {
-                $dates[self::date($window->from, $place)] = true;
-            }
-        }
-
-        return $dates;
     }
 
     /**
@@ -130,11 +101,6 @@ final readonly class DrawnMonths
         $planned = Outing::query()->where('place_id', $place->id)->whereBetween('starts_at', self::span($days))->pluck('starts_at');
 
         return array_fill_keys($planned->map(static fn ($at): string => $at->setTimezone($place->zone())->format('Y-m-d'))->all(), true);
-    }
-
-    private static function date(float $unix, Place $place): string
-    {
-        return (new DateTimeImmutable('@'.(int) $unix))->setTimezone($place->zone())->format('Y-m-d');
     }
 
     /**

@@ -9,7 +9,8 @@
     @else
     <div id="almanac">
     <h1 class="is-sr-only">Almanac</h1>
-    <form method="get" action="{{ route('almanac') }}" class="sentence" hx-get="{{ route('almanac') }}" hx-trigger="change, submit" hx-target="#almanac" hx-select="#almanac" hx-swap="morph:outerHTML" hx-push-url="true" hx-sync="this:replace">
+    <span id="almanac-asked-asks" hidden hx-get="{{ route('almanac') }}" hx-include="#almanac-asked" hx-trigger="ask" hx-target="#almanac" hx-select="#almanac" hx-swap="morph:outerHTML" hx-replace-url="true" hx-sync="this:replace" hx-request='{"timeout":15000}' data-says-itself></span>
+    <form method="get" action="{{ route('almanac') }}" class="sentence" id="almanac-asked" data-state="{{ $problems->isEmpty() ? 'fresh' : 'refused' }}">
         @if ($at('form'))<p class="said is-problem" role="alert">{{ $at('form') }}</p>@endif
         <p class="sentence-words">At <select name="place" @if ($at('place')) aria-invalid="true" aria-describedby="f-place-problem" @endif aria-label="Place">@foreach ($places as $one)<option value="{{ $one->id }}" @selected((string) $one->id === $in('place'))>{{ $one->name }}</option>@endforeach</select>
             @if ($place && $place->marks->isNotEmpty())<span>with</span> <select name="mark" @if ($at('mark')) aria-invalid="true" aria-describedby="f-mark-problem" @endif aria-label="Level mark"><option value="">any water</option>@foreach ($place->marks as $mark)<option value="{{ $mark->id }}" @selected((string) $mark->id === $in('mark'))>{{ $mark->name }}{{ $mark->heightM() !== null ? ' '.($mark->above ? '≥' : '≤').' '.$write->metres($mark->heightM()) : '' }}</option>@endforeach</select>@endif
@@ -18,7 +19,7 @@
             for <input name="minutes" @if ($at('minutes')) aria-invalid="true" aria-describedby="f-minutes-problem" @endif aria-label="Least time in minutes" value="{{ $in('minutes', '20') }}" inputmode="decimal" class="is-short"> min or more,
             <input name="months" @if ($at('months')) aria-invalid="true" aria-describedby="f-months-problem" @endif aria-label="Months ahead" value="{{ $in('months', '3') }}" inputmode="numeric" class="is-short"> months ahead</p>
         @foreach (['place', 'mark', 'trend', 'light', 'minutes', 'months', 'on'] as $field) @if ($at($field))<p class="problem" id="f-{{ $field }}-problem">{{ $at($field) }}</p>@endif @endforeach
-        @php($own = array_filter([implode(', ', array_map('ucfirst', array_intersect($weekdays, (array) ($inputs['days'] ?? [])))), $in('hour_from') || $in('hour_to') ? ($in('hour_from') ?: '0:00').' to '.($in('hour_to') ?: '24:00') : '', $in('side', 'any') === 'any' ? '' : 'sun '.$in('side'), $in('above') !== '' ? 'above '.$in('above').' m' : '', $in('below') !== '' ? 'below '.$in('below').' m' : '']))
+        @php($own = array_filter([implode(', ', array_map('ucfirst', array_intersect($weekdays, (array) ($inputs['days'] ?? [])))), $in('hour_from') || $in('hour_to') ? ($in('hour_from') ?: '0:00').' to '.($in('hour_to') ?: '24:00') : '', $in('side', 'any') === 'any' ? '' : 'sun '.$in('side'), is_numeric($in('above')) ? 'above '.$write->metres((float) $in('above')) : '', is_numeric($in('below')) ? 'below '.$write->metres((float) $in('below')) : '']))
         <details class="more" @if ($problems->hasAny(['above', 'below', 'hour_from', 'hour_to', 'side', 'days.0', 'by'])) open @endif>
             <summary>@if ($own)<b>{{ implode(' · ', $own) }}</b>@else Days, hours, sun, other levels @endif</summary>
             <div class="sentence-more">
@@ -40,6 +41,7 @@
             </div>
         </details>
         <p class="ready">@foreach ($ready as [$words, $ask])<a href="{{ route('almanac', $ask) }}">{{ $words }}</a>@endforeach @if ($hasKeepers)<a href="{{ route('almanac.keepers', $place) }}">like my keepers here</a>@endif <button class="button is-small work-it-out">Find windows</button></p>
+        <p class="hint" id="almanac-asked-said" role="status"></p>
     </form>
     @if ($place === null)
         <p class="said">Choose a place.</p>
@@ -48,7 +50,7 @@
     @else
         <div class="almanac">
             <div class="almanac-drawn">
-                <p class="found" role="status"><b>{{ $count }}</b> {{ $count === 1 ? 'window' : 'windows' }} at {{ $place->name }}; <b>{{ $days }}</b> {{ $days === 1 ? 'day' : 'days' }} in the next 60{{ $isRare ? ': a rare chance' : '' }}.
+                <p class="found" role="status"><b>{{ $count }}</b> {{ $count === 1 ? 'window' : 'windows' }} at {{ $place->name }}; <b>{{ $drawn->daysSoon }}</b> {{ $drawn->daysSoon === 1 ? 'day' : 'days' }} in the next 60{{ $drawn->isRare ? ': a rare chance' : '' }}.
                     @if ($count)<a href="{{ route('almanac.ics') }}?{{ $query }}">calendar</a> · <a href="{{ route('almanac.csv') }}?{{ $query }}">table</a>@else Widen the light, the hours or the level.@endif</p>
                 <svg class="is-sr-only" width="0" height="0" aria-hidden="true"><defs><x-dark-hand id="dark"/></defs></svg>
                 <div class="months is-wide" data-months>
@@ -66,7 +68,7 @@
                         @endif
                     @endforeach
                 </ol>
-                <p class="almanac-key hint"><span class="is-dark-key"><svg width="36" height="14" aria-hidden="true">@foreach (['golden', 'blue', 'nautical'] as $phase)<rect width="36" height="14" fill="url(#dark-{{ $phase }})"/>@endforeach</svg> the closer the strokes, the darker</span><span><i class="key-window"></i>window</span>@if ($drawn->hasLevel())<span><i class="key-reached"></i>the water is right</span>@endif<span><i class="key-kept"></i>kept then</span></p>
+                <p class="almanac-key hint"><span class="is-dark-key"><svg width="36" height="14" aria-hidden="true">@foreach (['golden', 'blue', 'nautical'] as $phase)<rect width="36" height="14" fill="url(#dark-{{ $phase }})"/>@endforeach</svg> the closer the strokes, the darker</span><span><i class="key-window"></i>window</span>@if ($drawn->hasLevel())<span><i class="key-reached"></i>the water is right</span>@endif<span><i class="key-kept"></i>kept then</span><span><i class="key-flag"></i>rare, or best</span></p>
             </div>
             <section class="chosen" id="chosen" aria-label="The day that is looked at">
                 <h2>{{ $drawn->date->format('l j F Y') }}@if ($drawn->flag) <em class="chosen-flag">{{ $drawn->flag }}</em>@endif</h2>

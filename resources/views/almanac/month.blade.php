@@ -9,6 +9,7 @@
     @foreach ($sheet->days as $day)
         <a @class(['month-day', 'is-past' => $day->isPast, 'is-chosen' => $day->isChosen, 'is-weekend' => $day->isWeekend]) href="{{ $onDay }}{{ $day->date }}" data-day="{{ $day->date }}" aria-label="{{ $day->said }}" @if ($day->isChosen) aria-current="true" @endif>
             <rect class="month-column" x="{{ $day->x }}" y="0" width="{{ $sheet::COLUMN }}" height="{{ $sheet->height() - 1 }}"/>
+            @if ($day->flag)<rect class="month-flag" x="{{ $day->x + 1 }}" y="0" width="{{ $sheet::COLUMN - 2 }}" height="4"/>@endif
             <g transform="translate({{ $day->x + $sheet::COLUMN / 2 }} 12)"><circle class="month-moon-dark" r="5.5"/><path class="month-moon" d="{{ $day->moon }}"/></g>
             <text class="month-number" x="{{ $day->x + $sheet::COLUMN / 2 }}" y="33" text-anchor="middle">{{ $day->number }}</text>
             @foreach ($day->windows as [$y, $height])<rect class="month-window" x="{{ $day->x + 2 }}" y="{{ $y }}" width="{{ $sheet::COLUMN - 4 }}" height="{{ $height }}" rx="1"/>@endforeach
