@@ -51,7 +51,7 @@ const purged = async (content, css) => (await new PurgeCSS().purge({
 const minified = (css) => transform({ filename: 'app.css', code: Buffer.from(css), minify: true, targets: { chrome: 111 << 16, firefox: 113 << 16, safari: (16 << 16) | (4 << 8) } }).code;
 keep('app.css', minified(faces + await purged([...files('resources/views', '.php'), ...files('resources/js', '.js')], bulma) + own));
 // What only one door shows.
-for (const part of ['log', 'almanac']) {
+for (const part of ['log', 'almanac', 'place']) {
     keep(`${part}.css`, minified(readFileSync(`resources/css/${part}.css`, 'utf8')));
 }
 // A field file carries what it shows, and no more.

@@ -84,6 +84,8 @@ enum Limit
     case LightReading;
     case SunAltitude;
     case Facing;
+    case SkylineAltitude;
+    case Tilt;
     case WindowMinutes;
     case TideHeight;
     case MarkHeight;
@@ -92,6 +94,7 @@ enum Limit
     case TideDifference;
     case TideRatio;
     case StandLevel;
+    case WayLeg;
     case Margin;
     case WalkMinutes;
     case TravelMinutes;
@@ -178,6 +181,8 @@ enum Limit
             self::LightReading => Bounds::of('A reading of the light', -10, 20, 'EV'),
             self::SunAltitude => Bounds::of('The sun’s altitude', -90, 90, '°'),
             self::Facing => Bounds::of('The facing', 0, 360, '°'),
+            self::SkylineAltitude => Bounds::of('The altitude of a skyline', 0, 85, '°'),
+            self::Tilt => Bounds::of('The tilt of the lens', -60, 75, '°'),
             self::WindowMinutes => Bounds::of('The least minutes', 1, 1440, 'min'),
             self::TideHeight => Bounds::of('A height', -30, 30, 'm'),
             self::MarkHeight => Bounds::of('The height', -10, 30, 'm'),
@@ -186,6 +191,7 @@ enum Limit
             self::TideDifference => Bounds::of('The difference in height', -20, 20, 'm'),
             self::TideRatio => Bounds::of('The ratio of heights', -1, 10),
             self::StandLevel => Bounds::of('The level', -5, 60, 'm'),
+            self::WayLeg => Bounds::of('The length of a leg', 0.5, 5000, 'm'),
             self::Margin => Bounds::of('The margin', 0, 10, 'm'),
             self::TravelMinutes => Bounds::of('The way there', 0, 1440, 'min'),
             self::WalkMinutes => Bounds::of('The minutes to pack and walk', 0, 600, 'min'),

@@ -25,6 +25,7 @@ use App\Rooms\Log\SidecarController;
 use App\Rooms\Outings\OutingController;
 use App\Rooms\Outlook\CalendarFeed;
 use App\Rooms\Outlook\OutlookController;
+use App\Rooms\Places\AroundController;
 use App\Rooms\Places\MarkController;
 use App\Rooms\Places\PlaceController;
 use App\Rooms\Places\SubjectController;
@@ -80,6 +81,11 @@ Route::get('/subjects/{subject}', [SubjectController::class, 'edit'])->name('sub
 Route::put('/subjects/{subject}', [SubjectController::class, 'update'])->name('subjects.update');
 Route::put('/subjects/{subject}/move', [SubjectController::class, 'move'])->name('subjects.move');
 Route::delete('/subjects/{subject}', [SubjectController::class, 'destroy'])->name('subjects.destroy');
+Route::controller(AroundController::class)->prefix('/places/{place}')->name('places.')->group(function (): void {
+    Route::get('/horizon', 'horizon')->name('horizon');
+    Route::put('/around', 'update')->name('around');
+    Route::put('/facing', 'facing')->name('facing');
+});
 Route::post('/places/{place}/stand', [PlaceController::class, 'stand'])->name('places.stand');
 Route::put('/sightings/{sighting}/struck', [MarkController::class, 'strike'])->name('sightings.strike');
 Route::post('/places/{place}/marks', [MarkController::class, 'store'])->name('marks.store');

@@ -85,7 +85,8 @@ final readonly class DayBoard
         $this->highM = ceil(max([1.0, ...$heights]) + 0.3);
         $this->moments = $moments ?? self::moments($scene);
         $this->rows = (new BoardRows($this->axis, self::BOTTOM, $layout))->of($scene);
-        $this->readings = (new DayReadings($this->axis, $scene->facingDeg, $scene->getOff, $units))->of($this->moments);
+        $reader = new DayReadings($this->axis, $scene->facingDeg, $scene->getOff, $units, $scene->observer?->skyline);
+        $this->readings = $reader->of($this->moments);
     }
 
     public static function wide(DayScene $scene, Units $units = new Units): self

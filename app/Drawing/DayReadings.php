@@ -6,6 +6,7 @@ namespace App\Drawing;
 
 use GentlePour\Outing\GetOff;
 use GentlePour\Sky\Horizontal;
+use GentlePour\Sky\Skyline;
 use GentlePour\Units;
 
 /** Reads a day out, step by step. */
@@ -36,6 +37,7 @@ final readonly class DayReadings
         private ?float $facingDeg,
         private ?GetOff $getOff,
         private Units $units = new Units,
+        private ?Skyline $skyline = null,
     ) {
     }
 
@@ -103,6 +105,9 @@ final readonly class DayReadings
     /** Where the sun stands to the way the lens faces, and what that means. Common practice. */
     private function sunWords(Horizontal $sun): string
     {
+        if ($sun->altitudeDeg >= self::HORIZON_DEG && $this->skyline?->isOpen() === false && $this->skyline->shown($sun) < 0.5) {
+            return 'sun behind the skyline';
+        }
         if ($this->facingDeg === null) {
             return sprintf('sun, bearing %.0f°', $sun->azimuthDeg);
         }

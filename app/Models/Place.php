@@ -6,9 +6,12 @@ namespace App\Models;
 
 use Database\Factories\PlaceFactory;
 use DateTimeZone;
+use GentlePour\InvalidValue;
 use GentlePour\Motion\WaterBody;
+use GentlePour\Outing\WayOut;
 use GentlePour\Sky\Foreground;
 use GentlePour\Sky\Observer;
+use GentlePour\Sky\Skyline;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -35,6 +38,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float $wave_period_s
  * @property float $slope
  * @property bool $wall
+ * @property string|null $skyline points of azimuth and altitude, as they are read
+ * @property string|null $way_out legs of bearing, metres and level, as they are read
+ * @property float|null $swell_from_deg where it comes from as a rule
+ * @property float|null $wind_from_deg
  * @property-read \Illuminate\Database\Eloquent\Collection<int, LevelMark> $marks
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Outing> $outings
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Subject> $subjects
@@ -48,7 +55,7 @@ final class Place extends Model
     protected $fillable = [
         'name', 'notes', 'latitude', 'longitude', 'facing_deg', 'timezone', 'tide', 'station_id', 'high_minutes',
         'low_minutes', 'high_m', 'low_m', 'stand_m', 'way_out_m', 'margin_m', 'walk_minutes', 'wave_height_m',
-        'wave_period_s', 'slope', 'wall',
+        'wave_period_s', 'slope', 'wall', 'skyline', 'way_out', 'swell_from_deg', 'wind_from_deg',
     ];
 
     /** @var array<string, mixed> */
@@ -65,6 +72,7 @@ final class Place extends Model
         'high_m' => 'float', 'low_m' => 'float', 'stand_m' => 'float', 'way_out_m' => 'float', 'margin_m' => 'float',
         'walk_minutes' => 'float',
         'wave_height_m' => 'float', 'wave_period_s' => 'float', 'slope' => 'float', 'wall' => 'boolean',
+        'swell_from_deg' => 'float', 'wind_from_deg' => 'float',
     ];
 
     /** @return HasMany<Subject, $this> */
@@ -105,7 +113,38 @@ final class Place extends Model
 
     public function observer(): ?Observer
     {
-        return $this->latitude === null || $this->longitude === null ? null : new Observer($this->latitude, $this->longitude);
+        return $this->latitude === null || $this->longitude === null
+            ? null : new Observer($this->latitude, $this->longitude, $this->readSkyline());
+    }
+
+    /** Open where what was kept, as by an older hand, cannot be read: the form says what is wrong with it. */
+    public function readSkyline(): Skyline
+    {
+        try {
+            return Skyline::parse($this->skyline ?? '');
+        } catch (InvalidValue) {
+            return Skyline::open();
+        }
+    }
+
+    /** From the stand, or from as high as its way out where no stand is known; null where no leg is known. */
+    public function wayOut(): ?WayOut
+    {
+        try {
+            $legs = WayOut::legs($this->way_out ?? '');
+        } catch (InvalidValue) {
+            return null;
+        }
+
+        return $legs === [] ? null : WayOut::of($this->stand_m ?? $this->way_out_m ?? $legs[0][2], $legs);
+    }
+
+    /** The lowest point of the way out in m above datum, by what was typed and by its legs; null where neither is known. */
+    public function lowestOfWayOutM(): ?float
+    {
+        $known = array_filter([$this->way_out_m, $this->wayOut()?->lowestM()], static fn (?float $m): bool => $m !== null);
+
+        return $known === [] ? null : min($known);
     }
 
     /** What lies before the lens there, for the light that it meters: the sea's edge, or inland rock. */

@@ -28,6 +28,7 @@ use App\Rooms\Settings\UnitsController;
 use App\Tide\StationCatalogue;
 use GentlePour\Motion\WaterBody;
 use GentlePour\Outing\Cautions;
+use GentlePour\Sky\SkyBody;
 use GentlePour\Units;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\StatefulGuard;
@@ -102,6 +103,9 @@ final class AppServiceProvider extends ServiceProvider
             $phases = DarkHand::phases();
             $view->with('darkHand', array_combine(array_column($phases, 'value'), array_map(DarkHand::strokes(...), $phases)));
         });
+        Views::composer('places.around', static fn (View $view): View => $view->with([
+            'bodies' => SkyBody::cases(), 'darkHand' => array_fill_keys(array_column(DarkHand::phases(), 'value'), ''),
+        ]));
         Views::composer(['kit.card', 'water.index'], static function (View $view): void {
             $view->with(['edges' => array_map(Cautions::atTheEdgeOf(...), resolve(Subjects::class)->waters())]);
         });

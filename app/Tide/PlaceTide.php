@@ -87,11 +87,12 @@ final readonly class PlaceTide
     /** When the numbers say to leave, if someone is there from an instant on; null without a stand, or when it stays dry. */
     public function getOff(Place $place, TideCurve $curve, float $fromUnix): ?GetOff
     {
-        $stand = $place->stand_m ?? $place->way_out_m;
+        $wayOut = $place->lowestOfWayOutM();
+        $stand = $place->stand_m ?? $wayOut;
 
         return $stand === null
             ? null
-            : GetOff::after($curve, $fromUnix, $stand, $place->way_out_m, $this->runUpM($place), $place->margin_m, $place->walk_minutes);
+            : GetOff::after($curve, $fromUnix, $stand, $wayOut, $this->runUpM($place), $place->margin_m, $place->walk_minutes);
     }
 
     private function shifted(Place $place, float $fromUnix, float $toUnix): ?TideCurve

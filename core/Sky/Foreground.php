@@ -47,11 +47,20 @@ enum Foreground: string
     /** The share of unpolarised light that still water mirrors at so many degrees below the horizon (Fresnel). */
     public static function mirrored(float $belowDeg): float
     {
+        return array_sum(self::mirroredParts($belowDeg)) / 2;
+    }
+
+    /**
+     * @return array{float, float} the shares that still water mirrors of light that swings level and of light that swings upright
+     * (Fresnel)
+     */
+    public static function mirroredParts(float $belowDeg): array
+    {
         $cosine = sin(deg2rad($belowDeg));
         $inside = sqrt(1 - (1 - $cosine ** 2) / self::WATER_INDEX ** 2);
         $across = ($cosine - self::WATER_INDEX * $inside) / ($cosine + self::WATER_INDEX * $inside);
         $along = (self::WATER_INDEX * $cosine - $inside) / (self::WATER_INDEX * $cosine + $inside);
 
-        return ($across ** 2 + $along ** 2) / 2;
+        return [$across ** 2, $along ** 2];
     }
 }

@@ -66,7 +66,7 @@ final readonly class LightCurve
         Observer $observer, ?float $facingDeg, SkyCondition $sky = SkyCondition::Clear, array $readings = [],
         Foreground $foreground = Foreground::Shore,
     ): self {
-        return (new self($observer, $sky, new SceneLight($sky, $facingDeg, $foreground), []))->anchored($readings);
+        return (new self($observer, $sky, new SceneLight($sky, $facingDeg, $foreground, $observer->skyline), []))->anchored($readings);
     }
 
     public function ev100(float $unix): float
@@ -131,9 +131,18 @@ final readonly class LightCurve
             return $this->scene->metered($sun, ...$moon)->ev100();
         }
         [$at, $litShare] = $moon;
-        $lux = Illuminance::lux($sun->altitudeDeg) + ($at === null ? 0.0 : Illuminance::moonLux($at->altitudeDeg, $litShare));
+        $lux = $this->onGround($sun, Illuminance::lux($sun->altitudeDeg))
+            + ($at === null ? 0.0 : $this->onGround($at, Illuminance::moonLux($at->altitudeDeg, $litShare)));
 
         return Illuminance::ev100($lux) + $this->sky->stops();
+    }
+
+    /** What of a body's light reaches level ground under the skyline of the place. */
+    private function onGround(Horizontal $body, float $lux): float
+    {
+        $skyline = $this->observer->skyline;
+
+        return $skyline->isOpen() ? $lux : $lux * $skyline->share($body, $this->sky->diffuseShare($body->altitudeDeg));
     }
 
     /** @return array{Horizontal|null, float} where the moon stands, while it counts, and the share of it that is lit */

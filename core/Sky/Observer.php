@@ -22,11 +22,16 @@ final readonly class Observer
 
     private float $fromEquatorKm;
 
+    /** What stands before its sky: all that is reckoned of its light goes by it. */
+    public Skyline $skyline;
+
     /** @throws InvalidValue when the latitude or longitude is no such thing */
     public function __construct(
         public float $latitude,
         public float $longitude,
+        ?Skyline $skyline = null,
     ) {
+        $this->skyline = $skyline ?? Skyline::open();
         Limit::Latitude->check($latitude, 'latitude');
         Limit::Longitude->check($longitude, 'longitude');
         [$this->sine, $this->cosine] = [sin(deg2rad($latitude)), cos(deg2rad($latitude))];

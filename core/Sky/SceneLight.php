@@ -20,11 +20,15 @@ final readonly class SceneLight
 
     private SkyDome $dome;
 
+    private Skyline $skyline;
+
     public function __construct(
         private SkyCondition $sky,
         private ?float $facingDeg = null,
         private Foreground $foreground = Foreground::Shore,
+        ?Skyline $skyline = null,
     ) {
+        $this->skyline = $skyline ?? Skyline::open();
         $this->dome = SkyDome::of($sky);
     }
 
@@ -43,13 +47,17 @@ final readonly class SceneLight
     /** @param  float  $clearLux  that it gives level ground in a clear sky */
     private function litBy(Horizontal $body, float $clearLux): MeteredScene
     {
-        $lux = $clearLux * 2 ** $this->sky->stops();
-        $ofSky = $lux * $this->sky->diffuseShare($body->altitudeDeg);
+        $open = $clearLux * 2 ** $this->sky->stops();
+        $diffuse = $this->sky->diffuseShare($body->altitudeDeg);
+        $ofSky = $open * $diffuse;
+        $lux = $open * $this->skyline->share($body, $diffuse);
         $off = $this->facingDeg === null ? self::BESIDE_DEG : $this->facingDeg - $body->azimuthDeg;
         $sky = $foreground = 0.0;
         foreach (self::UP_DEG as $up) {
             foreach (self::ASIDE_DEG as $aside) {
-                $above = $this->dome->luminance($up, $off + $aside, $body->altitudeDeg, $ofSky);
+                $above = $this->hides($up, $aside)
+                    ? Foreground::Rock->luminance($up, $lux, 0.0)
+                    : $this->dome->luminance($up, $off + $aside, $body->altitudeDeg, $ofSky);
                 $sky += $above;
                 $foreground += $this->foreground->luminance($up, $lux, $above);
             }
@@ -57,5 +65,12 @@ final readonly class SceneLight
         $points = count(self::UP_DEG) * count(self::ASIDE_DEG);
 
         return new MeteredScene($sky / $points, $foreground / $points);
+    }
+
+    /** Whether the skyline stands before a point of the frame; not known where nothing says which way the lens looks. */
+    private function hides(float $upDeg, float $asideDeg): bool
+    {
+        return $this->facingDeg !== null && ! $this->skyline->isOpen()
+            && $this->skyline->altitudeDeg($this->facingDeg + $asideDeg) > $upDeg;
     }
 }

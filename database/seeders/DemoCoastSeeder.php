@@ -27,40 +27,44 @@ final class DemoCoastSeeder extends Seeder
         $places = [
             ['Thrennet Stair', 'Three steps of fall in a wooded cleft; wet rock all the way.', $inland + [
                 'latitude' => 56.61, 'longitude' => -9.71, 'facing_deg' => 350,
+                'skyline' => '300 8, 316 24, 330 13, 345 7, 358 8, 12 12, 22 27, 40 33, 60 26, 80 24, 100 18, 120 6',
             ], [
-                ['the middle step', WaterKind::Cascade, 4.0, null, null, 8],
-                ['the great drop', WaterKind::Plunge, null, 11.0, null, 25],
+                ['the middle step', WaterKind::Cascade, 4.0, null, null, 8, null],
+                ['the great drop', WaterKind::Plunge, null, 11.0, null, 25, null],
             ]],
             ['Marrow Shelf', 'A tidal shelf with seven old posts; the way back floods first.', $sea + [
                 'latitude' => 56.53, 'longitude' => -9.86, 'facing_deg' => 115, 'stand_m' => 5.8, 'way_out_m' => 5.4,
                 'wave_height_m' => 0.8, 'wave_period_s' => 8,
-                'slope' => 0.05, 'walk_minutes' => 20,
+                'slope' => 0.05, 'walk_minutes' => 20, 'swell_from_deg' => 140, 'wind_from_deg' => 200,
+                'skyline' => '200 0, 215 4, 240 9, 262 12, 280 14, 300 11, 320 8, 340 3, 352 0',
+                'way_out' => '295 12 5.9, 270 26 5.4, 305 22 6.4',
             ], [
-                ['the posts in swell', WaterKind::Swell, null, null, 8.0, 12],
-                ['backwash on the ledge', WaterKind::Backwash, 1.6, null, null, 5],
+                ['the posts in swell', WaterKind::Swell, null, null, 8.0, 12, null],
+                ['backwash on the ledge', WaterKind::Backwash, 1.6, null, null, 5, 60],
             ]],
             ['Ombrel Causeway', 'Cobbles that flood twice a day.', $sea + [
                 'latitude' => 56.49, 'longitude' => -9.80, 'facing_deg' => 245, 'stand_m' => 5.2, 'way_out_m' => 4.9,
-                'wave_height_m' => 0.4, 'wave_period_s' => 4, 'slope' => 0.03,
-            ], [['chop over the cobbles', WaterKind::Chop, null, null, 3.5, 10]]],
+                'wave_height_m' => 0.4, 'wave_period_s' => 4, 'slope' => 0.03, 'swell_from_deg' => 250, 'wind_from_deg' => 225,
+                'skyline' => '20 0, 30 3, 70 5, 110 4, 140 0', 'way_out' => '65 40 4.9, 70 55 5.0, 80 30 6.1',
+            ], [['chop over the cobbles', WaterKind::Chop, null, null, 3.5, 10, null]]],
             ['Skarra Skerry', 'A skerry off the point; ten minutes later than the haven and a little less.', [
                 'tide' => TideSource::Offsets, 'high_minutes' => 10, 'low_minutes' => 12, 'high_m' => -0.15, 'low_m' => -0.05,
                 'latitude' => 56.57, 'longitude' => -9.93, 'facing_deg' => 290,
             ] + $sea, [
-                ['swell round the skerry', WaterKind::Swell, null, null, 11.0, 140],
-                ['surf on its teeth', WaterKind::Surf, null, null, 8.0, 30],
+                ['swell round the skerry', WaterKind::Swell, null, null, 11.0, 140, null],
+                ['surf on its teeth', WaterKind::Surf, null, null, 8.0, 30, 255],
             ]],
             [
                 'Tarrip Weir', 'A straight sill below the mill.', $inland + ['latitude' => 56.70, 'longitude' => -9.60, 'facing_deg' => 80],
-                [['the sheet', WaterKind::Weir, null, 1.4, null, 14]],
+                [['the sheet', WaterKind::Weir, null, 1.4, null, 14, null]],
             ],
         ];
         foreach ($places as [$name, $notes, $about, $subjects]) {
             $place = Place::query()->create(['name' => $name, 'notes' => $notes] + $about);
-            foreach ($subjects as [$subject, $kind, $speed, $drop, $period, $distance]) {
+            foreach ($subjects as [$subject, $kind, $speed, $drop, $period, $distance, $facing]) {
                 $place->subjects()->create([
                     'name' => $subject, 'water_kind' => $kind, 'speed_m_s' => $speed, 'drop_m' => $drop, 'period_s' => $period,
-                    'distance_m' => $distance,
+                    'distance_m' => $distance, 'facing_deg' => $facing,
                 ]);
             }
         }

@@ -19,6 +19,7 @@ function show(board, place) {
     const chosen = Math.max(0, Math.min(all.length - 1, place));
     const reading = all[chosen];
     board.dataset.at = String(chosen);
+    document.dispatchEvent(new CustomEvent('day:at', { detail: { place: chosen, at: reading.at } }));
     for (const svg of board.querySelectorAll('svg[data-left]')) {
         const cursor = svg.querySelector('.cursor');
         cursor.setAttribute('transform', `translate(${x(svg, chosen, all.length)} 0)`);
@@ -86,6 +87,15 @@ function start(board) {
 }
 
 // A board comes at first without the hold plan, which takes longer, and again with it.
+// Other drawings of the same day go by this cursor, and may set it.
+document.addEventListener('day:go', (event) => {
+    const board = document.querySelector('[data-board][data-started]');
+    if (board) {
+        show(board, event.detail);
+        bring(board, event.detail);
+    }
+});
+
 export function startBoard() {
     const all = () => document.querySelectorAll('[data-board]:not([data-started])').forEach(start);
     all();

@@ -246,8 +246,8 @@ it('uses nothing that lies beside or above it in the drawing of docs/architectur
     }
 })->with([
     'core' => ['core', 'GentlePour', [
-        ['Documents', 'Field', 'Practice'], ['Planning', 'Outing', 'Scene'], ['Solving', 'Review'], ['Motion'], ['Kit', 'Sky', 'Measuring'],
-        ['Exposure', 'Tide', 'Photo'], ['Time'],
+        ['Documents', 'Field', 'Practice'], ['Planning', 'Outing', 'Scene'], ['Solving', 'Review'], ['Motion', 'Weather'],
+        ['Kit', 'Sky', 'Measuring'], ['Exposure', 'Tide', 'Photo'], ['Time', 'Coast'],
     ]],
     'app' => ['app', 'App', [
         ['Providers'], ['Console'], ['Rooms'], ['Drawing', 'Files', 'Devices'], ['Household', 'Tide', 'Forms'], ['Models'],

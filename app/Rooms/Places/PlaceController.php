@@ -47,8 +47,10 @@ final class PlaceController
     }
 
     /** A place with its day board. */
-    public function show(DayRequest $request, Place $place, DayScenes $scenes, PlaceTide $tides, KeptBench $kept, SilkTimes $silk): View
-    {
+    public function show(
+        DayRequest $request, HorizonRequest $lens, Place $place, DayScenes $scenes, PlaceTide $tides, KeptBench $kept, SilkTimes $silk,
+        PlaceAround $around, PlaceCoast $coast,
+    ): View {
         $place->load(['marks.sightings', 'outings', 'subjects']);
         $day = new DateTimeImmutable('now', $place->zone());
         $problem = $board = null;
@@ -81,6 +83,8 @@ final class PlaceController
             'station' => $tides->station($place),
             'runUpM' => $tides->runUpM($place),
             'silk' => $silk->of($place->subjects),
+            'coast' => $coast->of($place),
+            'around' => $around->of($place, $day, $lens->asked(), $board?->scene->tide),
         ]);
     }
 

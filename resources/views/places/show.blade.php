@@ -30,6 +30,7 @@
         @endforeach
         <button class="button is-small">Set the light</button>
     </form>
+    @include('places.around', $around)
     @include('places.cautions')
     <div class="frame-columns">
         <section>

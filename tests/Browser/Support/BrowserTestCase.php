@@ -270,6 +270,16 @@ abstract class BrowserTestCase extends TestCase
         return $this;
     }
 
+    /** @param  string  $what  mousePressed, mouseMoved or mouseReleased, at a place of the window in px */
+    public function mouse(string $what, float $x, float $y): static
+    {
+        $this->tools()->execute('Input.dispatchMouseEvent', [
+            'type' => $what, 'x' => $x, 'y' => $y, 'button' => 'left', 'buttons' => $what === 'mouseReleased' ? 0 : 1, 'clickCount' => 1,
+        ]);
+
+        return $this;
+    }
+
     public function tools(): ChromeDevToolsDriver
     {
         return new ChromeDevToolsDriver($this->browser);

@@ -44,7 +44,7 @@ it('knows no level of a mark that nobody saw', function (): void {
 
 it('says to leave by the stand, or by the way out alone where no stand is known', function (): void {
     $place = Place::query()->where('name', 'Marrow Shelf')->firstOrFail();
-    $place->fill(['wave_height_m' => 0.0, 'margin_m' => 0.0, 'walk_minutes' => 0.0]);
+    $place->fill(['wave_height_m' => 0.0, 'margin_m' => 0.0, 'walk_minutes' => 0.0, 'way_out' => null]);
     $tide = straightTide([0 => 0.0, 6 * 3600 => 6.0, 12 * 3600 => 0.0]);
     $level = function (?float $stand, ?float $wayOut) use ($place, $tide): ?float {
         $place->fill(['stand_m' => $stand, 'way_out_m' => $wayOut]);
