@@ -13,6 +13,10 @@ final readonly class Units
 
     public const SPEEDS = ['m/s' => 'metres a second', 'km/h' => 'kilometres an hour', 'mph' => 'miles an hour', 'kn' => 'knots'];
 
+    private const ROSE = [
+        'N', 'NNE', 'NE', 'ENE', 'E', 'ESE', 'SE', 'SSE', 'S', 'SSW', 'SW', 'WSW', 'W', 'WNW', 'NW', 'NNW',
+    ];
+
     public const WINDS = self::SPEEDS + ['Bft' => 'Beaufort’s force'];
 
     public const TEMPERATURES = ['°C' => 'Celsius', '°F' => 'Fahrenheit'];
@@ -97,6 +101,12 @@ final readonly class Units
         return $this->wind === 'Bft'
             ? 'force '.round(self::force($metresASecond))
             : Numeral::short($metresASecond / self::PER[$this->wind], $this->wind === 'm/s' ? 1 : 0).' '.$this->wind;
+    }
+
+    /** The wind rose's name of a direction, of sixteen. */
+    public static function compass(float $deg): string
+    {
+        return self::ROSE[(int) round($deg / 22.5) % 16];
     }
 
     public function clock(DateTimeInterface $at): string

@@ -39,6 +39,7 @@ use App\Rooms\Settings\UnitsController;
 use App\Rooms\Shoot\ShootController;
 use App\Rooms\Shoot\ShotListController;
 use App\Rooms\Water\WaterController;
+use App\Rooms\Weather\WeatherController;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\SetCacheHeaders;
 use Illuminate\Session\Middleware\StartSession;
@@ -86,6 +87,8 @@ Route::controller(AroundController::class)->prefix('/places/{place}')->name('pla
     Route::put('/around', 'update')->name('around');
     Route::put('/facing', 'facing')->name('facing');
 });
+Route::put('/places/{place}/forecast', [WeatherController::class, 'update'])->name('forecast.update');
+Route::delete('/places/{place}/forecast', [WeatherController::class, 'destroy'])->name('forecast.destroy');
 Route::post('/places/{place}/stand', [PlaceController::class, 'stand'])->name('places.stand');
 Route::put('/sightings/{sighting}/struck', [MarkController::class, 'strike'])->name('sightings.strike');
 Route::post('/places/{place}/marks', [MarkController::class, 'store'])->name('marks.store');

@@ -12,4 +12,5 @@ enum BoardRowKind: string
     case Hold = 'hold';
     case Outing = 'outing';
     case Schedule = 'schedule';
+    case Weather = 'weather';
 }

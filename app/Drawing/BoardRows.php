@@ -6,6 +6,7 @@ namespace App\Drawing;
 
 use GentlePour\Planning\HoldStep;
 use GentlePour\Tide\LevelSpan;
+use GentlePour\Units;
 
 /** Lays out the rows under the day board's curve: each level mark, what light alone gives, the hold plan, a schedule, outings. */
 final readonly class BoardRows
@@ -38,6 +39,7 @@ final readonly class BoardRows
         private ClockAxis $axis,
         private float $top,
         private BoardLayout $layout,
+        private Units $units = new Units,
     ) {
     }
 
@@ -62,6 +64,11 @@ final readonly class BoardRows
         }
         if ($scene->outings !== []) {
             $rows[] = ['outing', BoardRowKind::Outing, $this->plain($scene->outings)];
+        }
+
+        $weather = $scene->weather === null ? [] : (new WeatherRows($this->units))->of($scene->weather, $scene->from, $scene->to);
+        foreach ($weather as $name => $spans) {
+            $rows[] = [$name, BoardRowKind::Weather, array_map(fn (array $s): Bar => $this->bar($s[0], $s[1], $s[2], ''), $spans)];
         }
 
         $firstY = $this->top + self::TOP_GAP + ($this->layout->narrow ? self::NAME_ABOVE : 0.0);

@@ -84,7 +84,7 @@ final readonly class DayBoard
         $this->lowM = floor(min([0.0, ...$heights]) - 0.2);
         $this->highM = ceil(max([1.0, ...$heights]) + 0.3);
         $this->moments = $moments ?? self::moments($scene);
-        $this->rows = (new BoardRows($this->axis, self::BOTTOM, $layout))->of($scene);
+        $this->rows = (new BoardRows($this->axis, self::BOTTOM, $layout, $units))->of($scene);
         $reader = new DayReadings($this->axis, $scene->facingDeg, $scene->getOff, $units, $scene->observer?->skyline);
         $this->readings = $reader->of($this->moments);
     }

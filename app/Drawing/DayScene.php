@@ -13,6 +13,7 @@ use GentlePour\Sky\LightCurve;
 use GentlePour\Sky\Observer;
 use GentlePour\Sky\SkyEvent;
 use GentlePour\Tide\TideCurve;
+use GentlePour\Weather\Forecast;
 
 /** What a day board shows: a local day of a place, which with a change of the clocks is as long as it is. */
 final readonly class DayScene
@@ -29,6 +30,7 @@ final readonly class DayScene
      * @param  list<array{float, float}>  $withoutFilter  when the light alone gives it
      * @param  list<HoldStep>  $hold
      * @param  list<array{float, float, string}>  $schedule  from, to and what is done in it
+     * @param  Forecast|null  $weather  where one is known
      * @param  string  $gradEdge  of the graduated filter that suits the horizon: soft or hard
      */
     public function __construct(
@@ -48,6 +50,7 @@ final readonly class DayScene
         public array $hold = [],
         public string $gradEdge = '',
         public array $schedule = [],
+        public ?Forecast $weather = null,
     ) {
         $this->from = (float) $midnight->getTimestamp();
         $this->to = (float) $midnight->modify('+1 day')->getTimestamp();
@@ -63,21 +66,27 @@ final readonly class DayScene
 
     public function withGetOff(?GetOff $getOff): self
     {
-        return $this->with($getOff, $this->schedule);
+        return $this->with($getOff, $this->schedule, $this->weather);
     }
 
     /** @param  list<array{float, float, string}>  $schedule */
     public function withSchedule(array $schedule): self
     {
-        return $this->with($this->getOff, $schedule);
+        return $this->with($this->getOff, $schedule, $this->weather);
+    }
+
+    public function withWeather(?Forecast $weather): self
+    {
+        return $this->with($this->getOff, $this->schedule, $weather);
     }
 
     /** @param  list<array{float, float, string}>  $schedule */
-    private function with(?GetOff $getOff, array $schedule): self
+    private function with(?GetOff $getOff, array $schedule, ?Forecast $weather): self
     {
         return new self(
             $this->place, $this->zone, $this->midnight, $this->facingDeg, $this->tide, $this->observer, $this->sky, $this->light, $getOff,
             $this->marks, $this->outings, $this->wanted, $this->withoutFilter, $this->hold, $this->gradEdge, $schedule,
+            $weather,
         );
     }
 }

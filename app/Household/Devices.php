@@ -27,9 +27,14 @@ final readonly class Devices
         return $this->has('meter');
     }
 
-    public function choose(string $camera, string $meter): void
+    public function hasForecast(): bool
     {
-        $this->settings->write(self::SETTING, ['camera' => $camera, 'meter' => $meter]);
+        return $this->has('forecast');
+    }
+
+    public function choose(string $camera, string $meter, string $forecast): void
+    {
+        $this->settings->write(self::SETTING, ['camera' => $camera, 'meter' => $meter, 'forecast' => $forecast]);
     }
 
     private function has(string $device): bool

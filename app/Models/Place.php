@@ -51,6 +51,11 @@ final class Place extends Model
     /** @use HasFactory<PlaceFactory> */
     use HasFactory;
 
+    /** Where the demo's coast lies, in the open sea, and how far it reaches. */
+    private const MADE_UP = [56.6, -9.7];
+
+    private const MADE_UP_DEG = 0.6;
+
     /** @var list<string> */
     protected $fillable = [
         'name', 'notes', 'latitude', 'longitude', 'facing_deg', 'timezone', 'tide', 'station_id', 'high_minutes',
@@ -151,6 +156,13 @@ final class Place extends Model
     public function foreground(): Foreground
     {
         return $this->tide === TideSource::None ? Foreground::Rock : Foreground::Shore;
+    }
+
+    /** Whether it is one of the demo's: made-up land lies in the open sea. */
+    public function isMadeUp(): bool
+    {
+        return $this->latitude !== null && $this->longitude !== null && abs($this->latitude - self::MADE_UP[0]) < self::MADE_UP_DEG
+            && abs($this->longitude - self::MADE_UP[1]) < self::MADE_UP_DEG;
     }
 
     public function zone(): DateTimeZone

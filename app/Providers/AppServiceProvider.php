@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Devices\Feeds;
 use App\Devices\SimulatedBuoy;
+use App\Devices\SimulatedForecast;
 use App\Devices\SimulatedWeather;
 use App\Drawing\DarkHand;
 use App\Files\Backup\BackupFile;
@@ -56,7 +57,9 @@ final class AppServiceProvider extends ServiceProvider
 
             return $guard instanceof StatefulGuard ? $guard : throw new LogicException('The guard keeps no session.');
         });
-        $this->app->bind(Feeds::class, static fn (): Feeds => new Feeds(['buoy' => new SimulatedBuoy, 'weather' => new SimulatedWeather]));
+        $this->app->bind(Feeds::class, static fn (): Feeds => new Feeds([
+            'buoy' => new SimulatedBuoy, 'weather' => new SimulatedWeather, 'forecast' => new SimulatedForecast,
+        ]));
         $this->app->bind(Backups::class, static fn (Application $app): Backups => new Backups(
             $app->make(BackupFile::class), is_string($folder = config('backups.folder')) ? $folder : '',
         ));

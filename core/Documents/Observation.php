@@ -22,6 +22,11 @@ final readonly class Observation
         public ?float $airC = null,
         public ?float $waterC = null,
         public ?float $dewPointC = null,
+        public ?float $lowCloudPercent = null,
+        public ?float $middleCloudPercent = null,
+        public ?float $highCloudPercent = null,
+        public ?float $cloudPercent = null,
+        public ?float $rainMm = null,
     ) {
     }
 

@@ -39,6 +39,11 @@ final readonly class ObservationFiles
         'pres' => 'pressureHpa', 'bar' => 'pressureHpa', 'pressure_hpa' => 'pressureHpa', 'atmp' => 'airC', 'air_c' => 'airC',
         'temperature_c' => 'airC',
         'wtmp' => 'waterC', 'water_c' => 'waterC', 'dewp' => 'dewPointC', 'dew_point_c' => 'dewPointC',
+        'cloud_low' => 'lowCloudPercent', 'cloud_cover_low' => 'lowCloudPercent', 'low_cloud' => 'lowCloudPercent',
+        'cloud_mid' => 'middleCloudPercent', 'cloud_cover_mid' => 'middleCloudPercent', 'mid_cloud' => 'middleCloudPercent',
+        'cloud_high' => 'highCloudPercent', 'cloud_cover_high' => 'highCloudPercent', 'high_cloud' => 'highCloudPercent',
+        'cloud' => 'cloudPercent', 'cloud_cover' => 'cloudPercent', 'tcdc' => 'cloudPercent',
+        'rain_mm' => 'rainMm', 'rain' => 'rainMm', 'precipitation' => 'rainMm', 'precipitation_mm' => 'rainMm',
     ];
 
     private const TIMES = ['time', 'at', 'date', 'datetime', 'timestamp', 'utc'];
@@ -47,6 +52,8 @@ final readonly class ObservationFiles
     private const BOUNDS = [
         'significantHeightM' => [0, 25], 'peakPeriodS' => [0.3, 30], 'meanPeriodS' => [0.3, 30], 'fromDeg' => [0, 360], 'windMS' => [0, 90],
         'windFromDeg' => [0, 360], 'pressureHpa' => [850, 1090], 'airC' => [-70, 60], 'waterC' => [-5, 45], 'dewPointC' => [-80, 40],
+        'lowCloudPercent' => [0, 100], 'middleCloudPercent' => [0, 100], 'highCloudPercent' => [0, 100], 'cloudPercent' => [0, 100],
+        'rainMm' => [0, 300],
     ];
 
     /** Units that a line of units may name, as factors to ours. */

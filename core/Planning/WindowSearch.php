@@ -162,7 +162,7 @@ final class WindowSearch
     private static function terms(WindowQuery $query, float $from, float $to, ?float $highest, float $sunDeg): array
     {
         $minutes = ($to - $from) / 60;
-        $terms = [new Term('length', min(3.0, log($minutes / $query->minutesAtLeast, 2)), sprintf('%d minutes long', $minutes))];
+        $terms = [new Term('length', min(3.0, log($minutes / $query->minutesAtLeast, 2)), self::long((int) $minutes))];
         $terms[] = match (LightPhase::ofAltitude($sunDeg)) {
             LightPhase::Night, LightPhase::Astronomical, LightPhase::Nautical => new Term(
                 'light', $query->asksForDark() ? 0.5 : self::NOT_ASKED_FOR, 'night or deep dusk',
@@ -177,5 +177,14 @@ final class WindowSearch
         }
 
         return $terms;
+    }
+
+    private static function long(int $minutes): string
+    {
+        return match (true) {
+            $minutes < 180 => $minutes.' minutes long',
+            $minutes < 2880 => sprintf('%d h %02d long', intdiv($minutes, 60), $minutes % 60),
+            default => intdiv($minutes, 1440).' days long',
+        };
     }
 }

@@ -13,6 +13,17 @@ enum SkyCondition: string
     case Overcast = 'overcast';
     case Heavy = 'heavy';
 
+    public function label(): string
+    {
+        return match ($this) {
+            self::Clear => 'clear',
+            self::Hazy => 'thin cloud',
+            self::Cloudy => 'broken cloud',
+            self::Overcast => 'overcast',
+            self::Heavy => 'heavy cloud',
+        };
+    }
+
     public function stops(): float
     {
         return match ($this) {

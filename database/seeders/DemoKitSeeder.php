@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Household\Devices;
 use App\Household\Settings;
 use App\Models\Camera;
 use App\Models\Carry;
@@ -18,8 +19,9 @@ use Illuminate\Database\Seeder;
 /** A made-up bag. */
 final class DemoKitSeeder extends Seeder
 {
-    public function run(Settings $settings): void
+    public function run(Settings $settings, Devices $devices): void
     {
+        $devices->choose(Devices::NONE, Devices::NONE, Devices::SIMULATED);
         Camera::query()->create([
             'name' => 'Full-frame body', 'sensor_width_mm' => 36, 'sensor_height_mm' => 24, 'pixels_wide' => 6000,
             'iso_base' => 100, 'iso_low' => 50, 'iso_max' => 1600, 'longest_timed_s' => 32,

@@ -7,6 +7,7 @@ namespace App\Rooms\Almanac;
 use App\Files\WindowFiles;
 use App\Models\Place;
 use App\Rooms\Learned\PlacesRemember;
+use App\Rooms\Weather\PlaceForecasts;
 use GentlePour\InvalidValue;
 use GentlePour\Outing\Cautions;
 use GentlePour\Planning\Window;
@@ -25,8 +26,9 @@ final class AlmanacController
 
     private const SHOWN_AT_MOST = 1000;
 
-    public function index(AlmanacRequest $request, AskedWindows $asked, AlmanacForm $form, DrawnMonths $months): View
-    {
+    public function index(
+        AlmanacRequest $request, AskedWindows $asked, AlmanacForm $form, DrawnMonths $months, PlaceForecasts $forecasts,
+    ): View {
         $place = $request->place();
         $shown = $form->of($place, $request->inputs(), new MessageBag);
         if ($place === null || $place->observer() === null) {
@@ -41,6 +43,7 @@ final class AlmanacController
             'hasTide' => $place->tide->hasTide(),
             'edges' => array_map(Cautions::atTheEdgeOf(...), $place->load('subjects')->waters()),
             'windows' => array_map(static fn (Window $w): FoundWindow => new FoundWindow($w, $place->zone()), $listed),
+            'weather' => $forecasts->reader($place),
             'count' => count($found),
             'query' => http_build_query(array_diff_key($request->inputs(), ['all' => 1, 'on' => 1])),
             'more' => count($found) > count($listed) && $most === self::SHOWN,

@@ -10,6 +10,8 @@ use App\Models\Frame;
 use App\Models\Outing;
 use App\Models\Place;
 use App\Rooms\Kit\KitShelf;
+use App\Rooms\Weather\PlaceForecasts;
+use App\Rooms\Weather\RoughSea;
 use GentlePour\InvalidValue;
 use GentlePour\Kit\Crop;
 use GentlePour\Motion\Look;
@@ -34,8 +36,9 @@ final class OutingController
         return redirect()->route('outings.show', $plan($place, $request->typed()))->with('done', 'The outing is planned.');
     }
 
-    public function show(Outing $outing, OutingPlans $plans, PackingList $packing, KitShelf $shelf): View
-    {
+    public function show(
+        Outing $outing, OutingPlans $plans, PackingList $packing, KitShelf $shelf, PlaceForecasts $forecasts, RoughSea $rough,
+    ): View {
         $plan = $problem = null;
         try {
             $plan = $plans->of($outing);
@@ -43,7 +46,12 @@ final class OutingController
             $problem = $e->getMessage();
         }
 
+        [$from, $to] = [(float) $outing->starts_at->getTimestamp(), (float) $outing->ends_at->getTimestamp()];
+        $weather = $forecasts->reader($outing->place);
+
         return view('outings.show', [
+            'weather' => $weather->of($from, $to), 'weatherBy' => ucfirst($weather->source()),
+            'rough' => $rough->of($outing->place, $from, $to),
             'outing' => $outing, 'place' => $outing->place, 'plan' => $plan, 'problem' => $problem, 'events' => SkyEvent::cases(),
             'looks' => Look::cases(), 'lights' => WantedLight::cases(), 'crops' => Crop::cases(),
             'frames' => self::taken($outing), 'glass' => $shelf->packed()->pluck('name')->implode(', '),

@@ -12,6 +12,8 @@ use GentlePour\Planning\Window;
 /** A window at a place, for one of its marks or, inland, for the light alone. */
 final readonly class ComingWindow
 {
+    private const APART_S = 3600.0;
+
     public DateTimeImmutable $from;
 
     public DateTimeImmutable $to;
@@ -23,5 +25,33 @@ final readonly class ComingWindow
     ) {
         $this->from = (new DateTimeImmutable('@'.(int) $window->from))->setTimezone($place->zone());
         $this->to = (new DateTimeImmutable('@'.(int) $window->to))->setTimezone($place->zone());
+    }
+
+    /**
+     * Whether it lies within an hour of one of others: it is the same tide.
+     *
+     * @param  list<self>  $others
+     */
+    public function touches(array $others): bool
+    {
+        return array_filter(
+            $others, fn (self $other): bool => $other->window->from <= $this->window->to + self::APART_S
+                && $other->window->to >= $this->window->from - self::APART_S,
+        ) !== [];
+    }
+
+    /** “in 3 h”, “tomorrow”, “in 5 days”, by the clock of the place */
+    public function untilWords(DateTimeImmutable $now): string
+    {
+        $hours = ($this->from->getTimestamp() - $now->getTimestamp()) / 3600;
+        $days = (int) $this->from->setTime(0, 0)->diff($now->setTimezone($this->from->getTimezone())->setTime(0, 0))->days;
+
+        return match (true) {
+            $hours <= 0 => 'now',
+            $hours < 1 => 'within the hour',
+            $days === 0 || $hours < 12 => sprintf('in %d h', (int) floor($hours)),
+            $days === 1 => 'tomorrow',
+            default => "in {$days} days",
+        };
     }
 }

@@ -16,7 +16,10 @@ use GentlePour\Sky\Observer;
 use GentlePour\Tide\TideCurve;
 use GentlePour\Time\PlaceCalendar;
 
-/** The next windows in low light at all places. Those of a place are kept until the hour is over or something of the place has changed. */
+/**
+ * The next windows at all places, in low light and by day: a tide comes when it comes. Those of a place are kept until the hour is over or
+ * something of the place has changed.
+ */
 final readonly class ComingWindows
 {
     private const AHEAD_S = 30 * 86400;
@@ -81,9 +84,10 @@ final readonly class ComingWindows
             $coming = [];
             foreach ($place->marks as $mark) {
                 $soon = self::search($place, $observer, $mark, $tide, $from, self::SOON_S, self::A_MARK);
-                array_push($coming, ...count($soon) === self::A_MARK
-                    ? $soon
-                    : self::search($place, $observer, $mark, $tide, $from, self::AHEAD_S, self::A_MARK));
+                $low = count($soon) === self::A_MARK
+                    ? $soon : self::search($place, $observer, $mark, $tide, $from, self::AHEAD_S, self::A_MARK);
+                $byDay = self::search($place, $observer, $mark, $tide, $from, self::SOON_S, self::A_MARK, WantedLight::Day);
+                array_push($coming, ...$low, ...array_filter($byDay, static fn (ComingWindow $one): bool => ! $one->touches($low)));
             }
 
             return $coming;
@@ -95,12 +99,13 @@ final readonly class ComingWindows
     /** @return list<ComingWindow> */
     private static function search(
         Place $place, Observer $observer, ?LevelMark $mark, ?TideCurve $tide, float $from, float $aheadS, int $most,
+        WantedLight $light = WantedLight::Low,
     ): array {
         $level = $mark?->level();
         if ($mark !== null && $level === null) {
             return [];
         }
-        [$least, $greatest] = WantedLight::Low->altitudesDeg();
+        [$least, $greatest] = $light->altitudesDeg();
         $query = new WindowQuery(
             $observer, new PlaceCalendar($place->zone()), $level, sunLeastDeg: $least, sunMostDeg: $greatest,
             minutesAtLeast: self::MINUTES_AT_LEAST, facingDeg: $place->facing_deg,

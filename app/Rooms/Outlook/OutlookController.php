@@ -9,6 +9,8 @@ use App\Household\Subjects;
 use App\Models\Outing;
 use App\Models\Place;
 use App\Rooms\Places\DayScenes;
+use App\Rooms\Weather\PlaceForecasts;
+use App\Rooms\Weather\RoughSea;
 use DateTimeImmutable;
 use DateTimeInterface;
 use GentlePour\InvalidValue;
@@ -20,12 +22,18 @@ use Illuminate\Contracts\View\View;
 /** What is coming at all places: the home page. */
 final class OutlookController
 {
-    private const SHOWN = 6;
+    private const SHOWN = 7;
 
-    public function __invoke(ComingWindows $windows, DayScenes $scenes, Subjects $subjects, Unfinished $unfinished): View
-    {
+    public function __invoke(
+        ComingWindows $windows, DayScenes $scenes, Subjects $subjects, Unfinished $unfinished, OutingAhead $ahead,
+        PlaceForecasts $forecasts, RoughSea $rough,
+    ): View {
         $places = Place::query()->with(['marks.sightings', 'outings', 'subjects'])->get()->sortBy('name');
-        $next = array_slice($windows->at($places), 0, self::SHOWN);
+        $now = (float) now()->getTimestamp();
+        $coming = $windows->at($places);
+        // One's own places first; the sort keeps the order of time within each.
+        usort($coming, static fn (ComingWindow $a, ComingWindow $b): int => $a->place->isMadeUp() <=> $b->place->isMadeUp());
+        $next = array_slice($coming, 0, self::SHOWN);
         $outing = Outing::query()->with(
             'place.marks.sightings', 'place.outings',
         )->where('ends_at', '>', now())->oldest('starts_at')->first();
@@ -37,6 +45,13 @@ final class OutlookController
             'next' => $next,
             'unfinished' => $places->isEmpty() ? [] : $unfinished->all(),
             'outing' => $outing,
+            'moments' => $outing !== null && $ahead->isNear($outing, $now) ? $ahead->moments($outing) : [],
+            'rough' => $outing === null ? null : $rough->of(
+                $outing->place, (float) $outing->starts_at->getTimestamp(), (float) $outing->ends_at->getTimestamp(),
+            ),
+            'now' => new DateTimeImmutable('@'.(int) $now),
+            'weather' => array_map(static fn (ComingWindow $one): ?string => $forecasts->reader($one->place)
+                ->of($one->window->from, $one->window->to), $next),
             'place' => $place,
             'empty' => $places->isEmpty(),
             'board' => $place === null ? null : self::board($scenes, $place, $day),

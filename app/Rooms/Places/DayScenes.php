@@ -9,6 +9,7 @@ use App\Drawing\DayScene;
 use App\Models\LevelMark;
 use App\Models\Outing;
 use App\Models\Place;
+use App\Rooms\Weather\PlaceForecasts;
 use App\Tide\PlaceTide;
 use DateTimeImmutable;
 use GentlePour\InvalidValue;
@@ -27,7 +28,7 @@ final readonly class DayScenes
     /** How long before sunrise and after sunset a look is held, and into the day, in seconds. */
     private const AROUND_SUN_S = 3000.0;
 
-    public function __construct(private PlaceTide $tides)
+    public function __construct(private PlaceTide $tides, private PlaceForecasts $forecasts)
     {
     }
 
@@ -53,7 +54,7 @@ final readonly class DayScenes
             self::marks($place, $tide), self::outings($place, $from, $to), $wanted->words ?? '',
             $wanted === null || $light === null ? [] : HoldPlan::withoutFilter($light, $wanted->target, $wanted->bag, $from, $to),
             $wanted === null || $light === null ? [] : self::held($wanted, $light, $dayOfSky),
-            $place->foreground()->gradEdge(),
+            $place->foreground()->gradEdge(), weather: $this->forecasts->of($place)?->forecast,
         );
 
         return $tide === null ? $scene : $scene->withGetOff($this->tides->getOff($place, $tide, $scene->firstUse()));

@@ -12,6 +12,8 @@ use App\Household\Dropping;
 use App\Models\Place;
 use App\Models\TideSource;
 use App\Rooms\Bench\KeptBench;
+use App\Rooms\Weather\PlaceForecasts;
+use App\Rooms\Weather\RoughSea;
 use App\Tide\PlaceTide;
 use App\Tide\StationCatalogue;
 use DateTimeImmutable;
@@ -49,7 +51,7 @@ final class PlaceController
     /** A place with its day board. */
     public function show(
         DayRequest $request, HorizonRequest $lens, Place $place, DayScenes $scenes, PlaceTide $tides, KeptBench $kept, SilkTimes $silk,
-        PlaceAround $around, PlaceCoast $coast,
+        PlaceAround $around, PlaceCoast $coast, PlaceForecasts $forecasts, RoughSea $rough,
     ): View {
         $place->load(['marks.sightings', 'outings', 'subjects']);
         $day = new DateTimeImmutable('now', $place->zone());
@@ -84,6 +86,8 @@ final class PlaceController
             'runUpM' => $tides->runUpM($place),
             'silk' => $silk->of($place->subjects),
             'coast' => $coast->of($place),
+            'forecast' => $forecasts->of($place),
+            'rough' => $board === null ? null : $rough->of($place, $board->scene->from, $board->scene->to),
             'around' => $around->of($place, $day, $lens->asked(), $board?->scene->tide),
         ]);
     }

@@ -15,8 +15,10 @@ final class DevicesController
     public function update(Request $request, Devices $devices): RedirectResponse
     {
         $one = ['nullable', Rule::in([Devices::NONE, Devices::SIMULATED])];
-        $request->validate(['camera' => $one, 'meter' => $one], ['*' => 'Choose one of those that are offered.']);
-        $devices->choose($request->string('camera')->toString(), $request->string('meter')->toString());
+        $request->validate(['camera' => $one, 'meter' => $one, 'forecast' => $one], ['*' => 'Choose one of those that are offered.']);
+        $devices->choose(...array_map(
+            static fn (string $device): string => $request->string($device)->toString(), ['camera', 'meter', 'forecast'],
+        ));
 
         return redirect()->route('settings')->with('done', 'Your devices are kept.');
     }

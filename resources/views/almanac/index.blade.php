@@ -75,6 +75,7 @@
                 @forelse ($drawn->windows as $window)
                     <p class="figure chosen-time">{{ $window->from->format($hours) }} <i>to</i> {{ $window->to->format($hours) }}</p>
                     <p class="chosen-why">{{ $window->window->why() }}{{ $window->tideWords($write->units()) }}</p>
+                    @if ($weather->of($window->window->from, $window->window->to))<p class="chosen-weather">{{ $weather->of($window->window->from, $window->window->to) }} <span class="hint">{{ ucfirst($weather->source()) }}.</span></p>@endif
                     <form method="post" action="{{ route('outings.store', $place) }}"><x-once/><input type="hidden" name="starts_at" value="{{ $window->arrival()->format('Y-m-d H:i') }}"><input type="hidden" name="ends_at" value="{{ $window->to->format('Y-m-d H:i') }}"><button class="button is-go">Plan the outing</button></form>
                 @empty
                     <p class="figure is-none chosen-time">No window</p>
@@ -90,7 +91,7 @@
                 @foreach ($windows as $window)
                     <li>
                         <span class="coming-when"><a href="{{ route('places.show', [$place, 'day' => $window->from->format('Y-m-d')]) }}"><b>{{ $window->from->format('D j M Y') }}</b></a> {{ $window->from->format($hours) }} to {{ $window->to->format($hours) }}</span>
-                        <span><small>{{ $window->window->why() }}{{ $window->tideWords($write->units()) }}</small></span>
+                        <span><small>{{ $window->window->why() }}{{ $window->tideWords($write->units()) }} {{ $weather->of($window->window->from, $window->window->to) }}</small></span>
                         <form method="post" action="{{ route('outings.store', $place) }}"><x-once/><input type="hidden" name="starts_at" value="{{ $window->arrival()->format('Y-m-d H:i') }}"><input type="hidden" name="ends_at" value="{{ $window->to->format('Y-m-d H:i') }}"><button class="button is-small" aria-label="Plan it: an outing on {{ $window->from->format('j F Y') }}">Plan it</button></form>
                     </li>
                 @endforeach

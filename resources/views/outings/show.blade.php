@@ -16,6 +16,8 @@
         </dl>
         <p class="hint">It ends by {{ $plan->untilWhy }}. @if ($plan->awashUntil)<b class="warn">By these numbers the stand or the way out is awash when you come, and until {{ $plan->at(60 * ceil($plan->awashUntil / 60))->format($clock) }}. Do not go down before: come later.</b>@elseif ($plan->schedule->slackS() < 0)<b class="warn">One would have to leave before the water has been watched: come earlier, or on another day.</b>@endif
             @foreach ($events as $event) @if ($plan->sky($event) !== null && in_array($event->label(), ['sunrise', 'sunset'], true)){{ ucfirst($event->label()) }} {{ $plan->at($plan->sky($event))->format($clock) }}. @endif @endforeach</p>
+        @if ($weather)<p>{{ $weather }} <span class="hint">{{ $weatherBy }}.</span></p>@endif
+        @if ($rough)<p class="warn">{{ $rough }}</p>@endif
         <x-day-board :board="$plan->board" :events="$events"/>
     @endif
     <div class="frame-columns">

@@ -3,16 +3,30 @@
         <div class="empty"><h1>No place yet</h1><p>Keep a spot with its position, and the next good windows come here.</p><p><a class="button is-go" href="{{ route('places.create') }}">Add a place</a></p></div>
     @else
         <div class="outlook">
+            @if ($moments)
+                @php($zone = $outing->place->zone())
+                @php($seconds = $now->getTimestamp())
+                <section class="ahead" data-until>
+                    <h1><a href="{{ route('outings.show', $outing) }}">{{ $outing->place->name }}</a> <small>{{ $outing->starts_at->setTimezone($zone)->format('l j F') }}{{ $outing->note ? ' · '.$outing->note : '' }}</small></h1>
+                    <ol class="ahead-moments">
+                        @foreach ($moments as $moment)
+                            <li @class(['is-past' => $moment->unix < $seconds, 'is-warning' => $moment->isWarning]) data-unix="{{ (int) $moment->unix }}"><span>{{ $moment->what }}</span><b>{{ $moment->at($zone)->format($write->units()->hours()) }}</b><i>{{ $moment->untilWords($seconds) }}</i></li>
+                        @endforeach
+                    </ol>
+                    @if ($rough)<p class="warn">{{ $rough }}</p>@endif
+                    <p class="foot-line"><a class="button is-go" href="{{ route('outings.show', $outing) }}">The plan</a> <a class="button" href="{{ route('field', ['outing' => $outing->id]) }}">Take it with you</a> <a class="button" href="{{ route('shoot') }}">Shoot</a></p>
+                </section>
+            @endif
             <section>
-                <h1>What is coming</h1>
-                @if ($outing)
+                @if ($moments)<h2>What is coming</h2>@else<h1>What is coming</h1>@endif
+                @if ($outing && ! $moments)
                     <p class="said">Next outing: <a href="{{ route('outings.show', $outing) }}">{{ $outing->place->name }}, {{ $outing->starts_at->setTimezone($outing->place->timezone)->format('l j F, '.$write->units()->hours()) }}</a></p>
                 @endif
                 <ol class="coming">
-                    @forelse ($next as $one)
+                    @forelse ($next as $i => $one)
                         <li><a href="{{ route('places.show', [$one->place, 'day' => $one->from->format('Y-m-d')]) }}">
-                            <span class="coming-when"><b>{{ $one->from->format('D j M') }}</b> {{ $one->from->format($write->units()->hours()) }} to {{ $one->to->format($write->units()->hours()) }}</span>
-                            <span>{{ $one->place->name }}<small>{{ $one->mark?->name ?? 'low light' }}{{ $one->window->highestM !== null ? ', tide to '.$write->metres($one->window->highestM) : '' }}</small></span>
+                            <span class="coming-when"><b>{{ $one->from->format('D j M') }}</b> {{ $one->from->format($write->units()->hours()) }} to {{ $one->to->format($write->units()->hours()) }}<small>{{ $one->untilWords($now) }}</small></span>
+                            <span>{{ $one->place->name }}<small><b>{{ ucfirst($one->mark?->name ?? 'low light') }}{{ $one->window->highestM !== null ? ', tide to '.$write->metres($one->window->highestM) : '' }}.</b> {{ $one->window->why() }}</small>@if ($weather[$i])<small>{{ $weather[$i] }}</small>@endif</span>
                             <span class="coming-ev">EV {{ number_format($one->window->ev100From, 0) }} to {{ number_format($one->window->ev100To, 0) }}</span>
                         </a></li>
                     @empty

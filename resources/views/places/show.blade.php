@@ -30,6 +30,8 @@
         @endforeach
         <button class="button is-small">Set the light</button>
     </form>
+    @if ($rough)<p class="warn">{{ $rough }}</p>@endif
+    @include('weather.give')
     @include('places.around', $around)
     @include('places.cautions')
     <div class="frame-columns">

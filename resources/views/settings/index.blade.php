@@ -26,7 +26,7 @@
         <section>
             <h2>Devices</h2>
             <form method="post" action="{{ route('devices.update') }}">@csrf @method('put')
-                @foreach (['camera' => ['Camera', $devices->hasCamera(), 'simulated: draws what it would see, from Shoot'], 'meter' => ['Light meter', $devices->hasMeter(), 'simulated: the sun at the place, and clouds']] as $name => [$label, $has, $words])
+                @foreach (['camera' => ['Camera', $devices->hasCamera(), 'simulated: draws what it would see, from Shoot'], 'meter' => ['Light meter', $devices->hasMeter(), 'simulated: the sun at the place, and clouds'], 'forecast' => ['Forecast', $devices->hasForecast(), 'simulated: made-up weather']] as $name => [$label, $has, $words])
                     <x-entry :name="$name" :label="$label" :problem="$at($name)"><select id="f-{{ $name }}" name="{{ $name }}" class="pick"><option value="">none on a cable</option><option value="simulated" @selected($has)>{{ $words }}</option></select></x-entry>
                 @endforeach
                 <p class="hint">Without one everything goes by hand, and files come in by being dropped on the log.</p>

@@ -36,7 +36,7 @@ beforeEach(function (): void {
 });
 
 it('shows what is coming at all places, with cautions', function (): void {
-    $this->get('/')->assertOk()->assertSee('What is coming')->assertSee('water reaches the posts')->assertSee('low light')->assertSee('Not for navigation')->assertSee('day-board');
+    $this->get('/')->assertOk()->assertSee('What is coming')->assertSee('water reaches the posts')->assertSee('golden light')->assertSee('Not for navigation')->assertSee('day-board');
 });
 
 it('keeps the next windows of a place until something of it changes or the hour is over', function (): void {
