@@ -206,6 +206,7 @@ Route::prefix('/settings/backup')->name('backup')->controller(BackupController::
     Route::post('/', 'receive')->name('.receive');
     Route::post('/take', 'take')->name('.take');
     Route::post('/download', 'download')->name('.download');
+    Route::post('/begin', 'begin')->name('.begin');
     Route::get('/{backup}', 'show')->name('.show')->where('backup', Backups::NAME);
     Route::get('/{backup}.zip', 'file')->name('.file')->where('backup', Backups::NAME);
     Route::post('/{backup}', 'restore')->name('.restore')->where('backup', Backups::NAME);

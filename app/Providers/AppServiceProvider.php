@@ -16,6 +16,7 @@ use App\Forms\Written;
 use App\Household\AsSeen;
 use App\Household\Built;
 use App\Household\Door;
+use App\Household\FirstSteps;
 use App\Household\OneRecord;
 use App\Household\Settings;
 use App\Household\Subjects;
@@ -106,6 +107,9 @@ final class AppServiceProvider extends ServiceProvider
             $phases = DarkHand::phases();
             $view->with('darkHand', array_combine(array_column($phases, 'value'), array_map(DarkHand::strokes(...), $phases)));
         });
+        Views::composer(['components.first-steps', 'outlook.index'], static fn (View $view): View => $view->with(
+            'steps', resolve(FirstSteps::class)->all(),
+        ));
         Views::composer('places.around', static fn (View $view): View => $view->with([
             'bodies' => SkyBody::cases(), 'darkHand' => array_fill_keys(array_column(DarkHand::phases(), 'value'), ''),
         ]));

@@ -54,6 +54,7 @@ final class OutlookController
                 ->of($one->window->from, $one->window->to), $next),
             'place' => $place,
             'empty' => $places->isEmpty(),
+            'isDemo' => $places->every(static fn (Place $one): bool => $one->isMadeUp()),
             'board' => $place === null ? null : self::board($scenes, $place, $day),
             'events' => SkyEvent::cases(),
             'hasTide' => $places->contains(static fn (Place $one): bool => $one->tide->hasTide()),

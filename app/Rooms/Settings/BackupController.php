@@ -8,6 +8,7 @@ use App\Files\Backup\BackupFile;
 use App\Files\Backup\BackupKind;
 use App\Files\Backup\Backups;
 use App\Files\Backup\Change;
+use App\Files\Backup\EmptyHouse;
 use App\Files\Backup\Into;
 use App\Files\Backup\KeptBackup;
 use App\Files\Backup\OpenedBackup;
@@ -45,6 +46,17 @@ final class BackupController
         $backup = $backups->take('by-hand');
 
         return redirect()->route('backup')->with('done', "Kept on this machine: {$backup->size()}.");
+    }
+
+    /** Everything is put away, for one who begins with their own; the backup of this moment brings it back. */
+    public function begin(Request $request, EmptyHouse $empty): RedirectResponse
+    {
+        $request->validate(['sure' => ['accepted']], ['sure.accepted' => 'Tick that everything shall go.']);
+        $kept = $empty();
+
+        return redirect()->route('outlook')->with(
+            'done', "The house is empty. What was in it is kept: the backup of {$kept->at->format('j M Y, H:i')} UTC brings it back.",
+        );
     }
 
     public function download(Backups $backups, Settings $settings): BinaryFileResponse

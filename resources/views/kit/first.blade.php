@@ -1,5 +1,6 @@
 @php($at = fn (string $field) => $errors->first($field) ?: null)
 <x-layout title="First kit" here="kit" script="page">
+    <x-first-steps form/>
     <div class="narrow-page">
         <h1>A first camera, lens and filter</h1>
         <p class="hint">Enough for the bench to work with your own numbers. Everything can be told more exactly in Kit.</p>

@@ -1,5 +1,6 @@
 @php($followed = ['aperture' => $habits->aperture->value, 'iso' => $habits->iso->value, 'highlights' => $habits->highlights->value, 'noise_reduction' => $habits->noiseReduction->value, 'frames' => $habits->frames->value])
 <x-layout title="Kit" here="kit">
+    <x-first-steps/>
     <div class="title-line"><h1>Kit <small>What is packed is what the bench works with</small></h1>
         <div class="days"><a class="button" href="{{ route('card') }}">Pocket card</a> <a class="button" href="{{ route('kit.export') }}">Export</a></div></div>
     @if ($cameras->isEmpty() || $lenses->isEmpty())<p class="said">The bag is empty. <a href="{{ route('kit.first') }}">Start with a first camera, lens and filter</a>: it takes a minute.</p>@endif

@@ -1,7 +1,10 @@
 <x-layout title="Outlook" here="outlook" script="page">
     @if ($empty)
-        <div class="empty"><h1>No place yet</h1><p>Keep a spot with its position, and the next good windows come here.</p><p><a class="button is-go" href="{{ route('places.create') }}">Add a place</a></p></div>
+        <div class="empty is-begun"><h1>Five minutes to your first frame</h1><p>Nothing is kept here yet. Four steps, each a short form; every number that you leave out has a usual value.</p><x-first-steps whole/>@if (! $steps)<p><a class="button is-go" href="{{ route('places.create') }}">Add a place</a></p>@endif
+        <p class="hint">A backup of yours? <a href="{{ route('backup') }}">Bring it back</a>.</p></div>
     @else
+        <x-first-steps/>
+        @if ($isDemo)<p class="hint begin-own">This is the demo’s coast: no such places exist. <a href="{{ route('places.create') }}">Add a place of yours</a>, or <a href="{{ route('backup') }}#begin">begin with nothing but your own</a>.</p>@endif
         <div class="outlook">
             @if ($moments)
                 @php($zone = $outing->place->zone())

@@ -1,6 +1,7 @@
 @php($at = fn (string $field) => $errors->first($field) ?: null)
 @php($n = fn (?float $value) => $value === null ? '' : $write->number($value, 3))
 <x-layout title="{{ $place->exists ? $place->name : 'New place' }}" here="places" script="page">
+    <x-first-steps form/>
     <div class="narrow-page">
         <h1>{{ $place->exists ? $place->name : 'A new place' }}</h1>
         <form method="post" action="{{ $place->exists ? route('places.update', $place) : route('places.store') }}">

@@ -1,4 +1,5 @@
 <x-layout title="Places" here="places">
+    <x-first-steps/>
     <div class="title-line"><h1>Places</h1><div class="days">@if ($places->isNotEmpty())<a class="button" href="{{ route('places.gpx') }}">As waypoints</a> @endif<a class="button" href="{{ route('places.create') }}">Add a place</a></div></div>
     <ul class="kit-list">
         @forelse ($places as $place)

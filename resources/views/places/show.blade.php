@@ -1,4 +1,5 @@
 <x-layout title="{{ $place->name }}" here="places" script="page">
+    <x-first-steps/>
     <div class="title-line">
         <h1>{{ $place->name }}, {{ $day->format('l j F Y') }} <small>{{ $place->facing_deg !== null ? 'facing '.number_format($place->facing_deg).'°' : '' }}{{ $station ? ' · tide at '.$station->name.($station->madeUp ? ' (made up)' : '') : ($place->tide->isTable() ? ' · tide by your table' : ' · no tide') }}{{ $board ? ' · '.$board->moonWords() : '' }} <x-zone-note :zone="$place->timezone"/></small></h1>
         <nav class="days" aria-label="Days">

@@ -1,6 +1,7 @@
 @php($at = fn (string $field) => $errors->first($field) ?: null)
 @php($was = fn (string $field) => old($field, is_scalar($given[$field] ?? '') ? (string) ($given[$field] ?? '') : ''))
 <x-layout title="{{ $subject->exists ? $subject->name : 'New subject' }}" here="places" script="page">
+    <x-first-steps form/>
     <div class="narrow-page">
         <h1>{{ $subject->exists ? $subject->name : 'Keep this water' }}</h1>
         <p class="hint">A subject: a water at a place, and how you stand to it.</p>

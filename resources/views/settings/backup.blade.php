@@ -30,5 +30,14 @@
                 @endforelse
             </ul>
         </section>
+        <section id="begin">
+            <h2>Begin with nothing but your own</h2>
+            <p class="hint">Places, kit, measurements, outings and frames, the demo's and yours, are put away into a backup on this machine; units, passcode and calendar stay. Files of photographs stay where they are.</p>
+            <form method="post" action="{{ route('backup.begin') }}"><x-once/>
+                <label class="tick"><input type="checkbox" name="sure" value="1"> Everything shall go; I can bring that backup back</label>
+                @error('sure')<p class="problem">{{ $message }}</p>@enderror
+                <div class="foot-line"><button class="button is-warn">Empty the house</button></div>
+            </form>
+        </section>
     </div>
 </x-layout>

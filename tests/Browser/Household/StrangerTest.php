@@ -31,7 +31,7 @@ it('takes a stranger from nothing to the same frame again, on a phone and at a d
 
     // Own place, its own station.
     $entries = 0;
-    $this->visit('/')->seesIn('h1', 'No place yet');
+    $this->visit('/')->seesIn('h1', 'Five minutes to your first frame');
     $presses('.empty .is-go');
     $types('#f-name', 'Back of the mole');
     $types('#f-position', '56.5, -9.8');

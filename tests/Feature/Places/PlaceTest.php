@@ -68,7 +68,7 @@ it('keeps the next windows of a place until something of it changes or the hour 
 
 it('says what to do without any place', function (): void {
     Place::query()->delete();
-    $this->get('/')->assertOk()->assertSee('No place yet');
+    $this->get('/')->assertOk()->assertSee('Nothing is kept here yet');
     $this->get('/places')->assertOk()->assertSee('No place yet');
 });
 
