@@ -22,6 +22,7 @@ use App\Rooms\Log\FireController;
 use App\Rooms\Log\FrameController;
 use App\Rooms\Log\PhotoController;
 use App\Rooms\Log\SidecarController;
+use App\Rooms\Manual\ManualController;
 use App\Rooms\Outings\OutingController;
 use App\Rooms\Outlook\CalendarFeed;
 use App\Rooms\Outlook\OutlookController;
@@ -173,6 +174,7 @@ Route::get('/log/{frame}', [FrameController::class, 'show'])->name('log.show');
 Route::put('/log/{frame}', [FrameController::class, 'judge'])->name('log.judge');
 Route::delete('/log/{frame}', [FrameController::class, 'destroy'])->name('log.destroy');
 
+Route::get('/manual', ManualController::class)->name('manual');
 Route::get('/practice', [PracticeController::class, 'show'])->name('practice');
 Route::post('/practice', [PracticeController::class, 'start'])->name('practice.start');
 Route::put('/practice', [PracticeController::class, 'answer'])->name('practice.answer');

@@ -32,7 +32,7 @@ enum Door: string
             self::Bench => [Tab::Bench, Tab::Water, Tab::Compare],
             self::Shoot => [Tab::Shoot],
             self::Log => [Tab::Log, Tab::Learned, Tab::Practice],
-            self::Kit => [Tab::Kit, Tab::Card, Tab::Field, Tab::Settings],
+            self::Kit => [Tab::Kit, Tab::Card, Tab::Field, Tab::Settings, Tab::Manual],
         };
     }
 

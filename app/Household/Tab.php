@@ -21,6 +21,7 @@ enum Tab: string
     case Card = 'card';
     case Field = 'field';
     case Settings = 'settings';
+    case Manual = 'manual';
 
     public function label(): string
     {
@@ -30,7 +31,7 @@ enum Tab: string
             self::Kit => 'Bag',
             self::Field => 'Field file',
             self::Outlook, self::Almanac, self::Places, self::Bench, self::Water, self::Compare, self::Card,
-            self::Learned, self::Practice, self::Settings => ucfirst($this->value),
+            self::Learned, self::Practice, self::Settings, self::Manual => ucfirst($this->value),
         };
     }
 
@@ -47,6 +48,7 @@ enum Tab: string
             self::Card => 'd',
             self::Field => 'f',
             self::Settings => 'e',
+            self::Manual => 'h',
             self::Outlook, self::Bench, self::Shoot, self::Log, self::Kit => null,
         };
     }

@@ -17,6 +17,7 @@ use App\Household\AsSeen;
 use App\Household\Built;
 use App\Household\Door;
 use App\Household\FirstSteps;
+use App\Household\HelpTopic;
 use App\Household\OneRecord;
 use App\Household\Settings;
 use App\Household\Subjects;
@@ -93,7 +94,7 @@ final class AppServiceProvider extends ServiceProvider
         // No record has a number beyond these digits, and none of them is too large to be one.
         Route::pattern('id', '[0-9]{1,15}');
         Views::share([
-            'write' => new Written, 'built' => new Built, 'asSeen' => AsSeen::of(...),
+            'write' => new Written, 'built' => new Built, 'asSeen' => AsSeen::of(...), 'helpOf' => HelpTopic::ofField(...),
             'formKey' => static fn (): string => OneRecord::key(resolve('request'), resolve(ConnectionInterface::class)),
         ]);
         Views::composer('components.layout', static function (View $view): void {

@@ -1,4 +1,5 @@
 // What every page has.
+import { startHelp } from './help.js';
 import { startKept } from './kept.js';
 import { startKeys } from './keys.js';
 import { startOffline } from './offline.js';
@@ -12,6 +13,7 @@ startKeys();
 startZones();
 startKept();
 startOffline();
+startHelp();
 
 // After a form that was refused one begins at what is wrong with it. What has no field of its own is plain text.
 const problems = document.getElementById('problems');

@@ -6,6 +6,7 @@
 @php($value = is_scalar($value) ? (string) $value : '')
 <div class="entry">
     <label for="{{ $id }}">{{ $label }}</label>
+    @if ($topic = $helpOf($name))<a class="entry-help" href="{{ route('manual') }}#{{ $topic->value }}" aria-label="About: {{ $label }}" title="From the manual">?</a>@endif
     <span class="entry-value">
         @if ($slot->isNotEmpty())
             {{ $slot }}

@@ -1,0 +1,4 @@
+import '../base.js';
+import { startPreview } from '../preview.js';
+
+startPreview();
