@@ -68,7 +68,8 @@ final readonly class CoastMap
         $all = [[$this->place, $this->latitude, $this->longitude, true], ...$this->stations];
         foreach ($all as $i => [$name, $latitude, $longitude, $used]) {
             [$x, $y] = [$this->x($longitude), $this->y($latitude)];
-            if ($x < 4 || $x > self::SIZE - 4 || $y < 4 || $y > self::SIZE - 4) {
+            // A map of many has nothing of its own in its middle.
+            if ($name === '' || $x < 4 || $x > self::SIZE - 4 || $y < 4 || $y > self::SIZE - 4) {
                 continue;
             }
             $right = $x < self::SIZE * 0.55;

@@ -8,6 +8,7 @@ use App\Files\Agenda;
 use App\Household\FeedAddress;
 use App\Models\Outing;
 use App\Models\Place;
+use App\Rooms\Places\ComingWindows;
 use Illuminate\Http\Response;
 
 /** Outings and the next windows as a calendar that other programs read by a secret address, without signing in. */

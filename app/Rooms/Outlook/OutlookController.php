@@ -8,6 +8,8 @@ use App\Drawing\DayBoard;
 use App\Household\Subjects;
 use App\Models\Outing;
 use App\Models\Place;
+use App\Rooms\Places\ComingWindow;
+use App\Rooms\Places\ComingWindows;
 use App\Rooms\Places\DayScenes;
 use App\Rooms\Weather\PlaceForecasts;
 use App\Rooms\Weather\RoughSea;

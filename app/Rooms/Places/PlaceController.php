@@ -36,9 +36,13 @@ final class PlaceController
     /** So many of the nearest stations are set against each other. */
     private const COMPARED = 3;
 
-    public function index(): View
+    public function index(AllPlaces $all): View
     {
-        return view('places.index', ['places' => Place::query()->with(['subjects', 'marks.sightings'])->orderBy('name')->get()]);
+        $places = Place::query()->with(['marks.sightings'])->orderBy('name')->get();
+
+        return view('places.index', [
+            'rows' => $all->rows($places), 'map' => $all->map($places), 'now' => new DateTimeImmutable('now'),
+        ]);
     }
 
     public function waypoints(): Response

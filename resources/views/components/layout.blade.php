@@ -15,7 +15,7 @@
     @if (in_array($here, ['log', 'learned', 'practice'], true))<link rel="stylesheet" href="{{ $built->url('log.css') }}">@endif
     @if ($here === 'places')<link rel="stylesheet" href="{{ $built->url('place.css') }}">@endif
     @if ($here === 'manual')<link rel="stylesheet" href="{{ $built->url('manual.css') }}">@endif
-    @if ($here === 'almanac')<link rel="stylesheet" href="{{ $built->url('almanac.css') }}">@endif
+    @if (in_array($here, ['almanac', 'places'], true))<link rel="stylesheet" href="{{ $built->url('almanac.css') }}">@endif
     @foreach (['b612-400', 'b612-700'] as $font)<link rel="preload" href="{{ $built->url($font.'.woff2') }}" as="font" type="font/woff2" crossorigin>@endforeach
     <script src="{{ $built->url($script.'.js') }}" type="module"></script>
 </head>

@@ -5,10 +5,10 @@ declare(strict_types=1);
 use App\Models\Outing;
 use App\Models\Place;
 use App\Models\TideSource;
-use App\Rooms\Outlook\ComingWindow;
-use App\Rooms\Outlook\ComingWindows;
 use App\Rooms\Outlook\Moment;
 use App\Rooms\Outlook\OutingAhead;
+use App\Rooms\Places\ComingWindow;
+use App\Rooms\Places\ComingWindows;
 use GentlePour\Sky\LightPhase;
 
 beforeEach(fn () => $this->travelTo('2026-12-02 05:30 UTC'));

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Rooms\Outlook;
+namespace App\Rooms\Places;
 
 use App\Models\LevelMark;
 use App\Models\Place;
