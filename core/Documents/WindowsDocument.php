@@ -11,6 +11,7 @@ use GentlePour\Planning\WindowQuery;
 use GentlePour\Planning\WindowSearch;
 use GentlePour\Sky\Observer;
 use GentlePour\Sky\SkyCondition;
+use GentlePour\Sky\Skyline;
 use GentlePour\Solving\Term;
 use GentlePour\Tide\Level;
 use GentlePour\Tide\TideCurve;
@@ -71,7 +72,7 @@ final class WindowsDocument
         $hours = $in->has('hours') ? $in->child('hours') : null;
 
         return $in->make(static fn (): WindowQuery => new WindowQuery(
-            new Observer($in->number('latitude'), $in->number('longitude')),
+            new Observer($in->number('latitude'), $in->number('longitude'), self::skyline($in)),
             new PlaceCalendar(
                 $zone, $in->texts('days'), $hours === null ? null : [self::minutes($hours, 'from'), self::minutes($hours, 'to')],
             ),
@@ -86,6 +87,18 @@ final class WindowsDocument
             $in->choiceOr('sky', SkyCondition::Clear),
             $in->has('facing_deg') ? $in->number('facing_deg') : null,
         ));
+    }
+
+    private static function skyline(Fields $in): ?Skyline
+    {
+        if (! $in->has('skyline')) {
+            return null;
+        }
+        try {
+            return Skyline::parse($in->text('skyline'));
+        } catch (InvalidValue $e) {
+            throw $e->renamed([$e->field() => 'skyline']);
+        }
     }
 
     private static function minutes(Fields $in, string $name): int

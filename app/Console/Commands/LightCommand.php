@@ -21,6 +21,7 @@ final class LightCommand extends Command
     protected $signature = 'pour:light {--lat= : degrees north} {--lon= : degrees east} {--from= : instant} {--to= : instant}
         {--step=10 : minutes} {--sky=clear : clear, hazy, cloudy, overcast or heavy} {--reading=* : INSTANT,EV100, once or more}
         {--facing= : degrees from north, for sky and foreground in a frame} {--foreground=shore : shore, rock, sand or water}
+        {--skyline= : what stands before the sky, azimuth and altitude clockwise: “90 0, 110 25, 130 0”}
         {--tz=UTC : the place’s time zone}';
 
     protected $description = 'The light at a place through time, as EV at ISO 100';

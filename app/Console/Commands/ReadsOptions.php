@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Forms\Decimal;
+use App\Forms\Refusal;
 use DateTimeZone;
 use GentlePour\InvalidValue;
 use GentlePour\Sky\Observer;
+use GentlePour\Sky\Skyline;
 use GentlePour\Time\Instant;
 
 /** Options of a command, read and refused by name. */
@@ -45,7 +47,12 @@ trait ReadsOptions
     private function observer(): Observer
     {
         try {
-            return new Observer($this->neededNumber('lat'), $this->neededNumber('lon'));
+            $skyline = $this->hasOption('skyline') ? (string) $this->text('skyline') : '';
+
+            return new Observer(
+                $this->neededNumber('lat'), $this->neededNumber('lon'),
+                Refusal::at('skyline', static fn (): Skyline => Skyline::parse($skyline)),
+            );
         } catch (InvalidValue $e) {
             throw $e->renamed(['latitude' => 'lat', 'longitude' => 'lon']);
         }

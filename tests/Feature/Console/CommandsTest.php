@@ -205,3 +205,23 @@ it('writes a field file of the bag or of an outing, and refuses what is not ther
     $this->artisan('pour:field', ['file' => '/no/such/folder/x.html'])->expectsOutputToContain('"field": "file"')->assertExitCode(2);
     expect(is_file($file))->toBeFalse();
 });
+
+it('takes a skyline for the light and for windows, and refuses what is none at its field', function (): void {
+    $light = function (string $skyline): array {
+        Artisan::call('pour:light', ['--lat' => '50', '--lon' => '0', '--from' => '2026-06-21T12:00Z', '--to' => '2026-06-21T12:10Z', '--skyline' => $skyline]);
+
+        return json_decode(Artisan::output(), true);
+    };
+    expect($light('0 70, 180 70, 360 70')['light'][0]['ev100'])->toBeLessThan($light('')['light'][0]['ev100'] - 3)->and($light('north')['error']['field'])->toBe('skyline');
+    $windows = function (array $more): array {
+        file_put_contents($path = tempnam(sys_get_temp_dir(), 'windows'), json_encode($more + [
+            'latitude' => 50, 'longitude' => 0, 'timezone' => 'UTC', 'from' => '2026-06-21', 'to' => '2026-06-21', 'sun' => ['altitude_min_deg' => 20, 'altitude_max_deg' => 30], 'facing_deg' => 0,
+        ]));
+        Artisan::call('pour:windows', ['file' => $path]);
+        unlink($path);
+
+        return json_decode(Artisan::output(), true);
+    };
+    expect($windows(['skyline' => '0 70, 180 70, 360 70'])['windows'][0]['ev100_from'])->toBeLessThan($windows([])['windows'][0]['ev100_from'] - 1)
+        ->and($windows(['skyline' => '90'])['error']['field'])->toBe('skyline');
+});
