@@ -10,7 +10,7 @@ import { compile } from 'sass';
 import subsetFont from 'subset-font';
 
 const OUT = 'public/build';
-const KINDS = ['plain', 'page', 'bench', 'log', 'compare', 'drawer', 'shoot', 'water', 'worker', 'field', 'take', 'practice', 'manual'];
+const KINDS = ['plain', 'page', 'bench', 'log', 'compare', 'drawer', 'shoot', 'water', 'worker', 'field', 'take', 'practice', 'manual', 'place'];
 // What the interface itself writes: ASCII, the signs of its texts. Letters of other names come from the rest, which is fetched where one occurs.
 const SHOWN = [...Array(95).keys()].map((i) => String.fromCharCode(32 + i)).join('') + '°±·×÷½¼⅓⅔⅛–—‘’“”…′″←→↑↓−≈≤≥éèöäüåøæ\u00a0';
 const FONTS = [['b612', 'B612', 400], ['b612', 'B612', 700], ['literata', 'Literata', 600]];
@@ -51,8 +51,8 @@ const purged = async (content, css) => (await new PurgeCSS().purge({
 const minified = (css) => transform({ filename: 'app.css', code: Buffer.from(css), minify: true, targets: { chrome: 111 << 16, firefox: 113 << 16, safari: (16 << 16) | (4 << 8) } }).code;
 keep('app.css', minified(faces + await purged([...files('resources/views', '.php'), ...files('resources/js', '.js')], bulma) + own));
 // What only one door shows.
-for (const part of ['log', 'almanac', 'place', 'manual']) {
-    keep(`${part}.css`, minified(readFileSync(`resources/css/${part}.css`, 'utf8')));
+for (const [part, also] of Object.entries({ log: [], almanac: ['strip'], ahead: ['strip'], manual: [], card: [], carry: [], outing: [] })) {
+    keep(`${part}.css`, minified([...also, part].map((name) => readFileSync(`resources/css/${name}.css`, 'utf8')).join('')));
 }
 // A field file carries what it shows, and no more.
 const ofTheField = [
@@ -60,7 +60,7 @@ const ofTheField = [
     ...files('resources/js/field', '.js'), ...['shoot', 'board', 'signals', 'themes', 'kinds/field'].map((script) => `resources/js/${script}.js`),
     ...files('app/Drawing', '.php'), 'core/Sky/LightPhase.php',
 ];
-keep('field.css', minified(ownFaces + await purged(ofTheField, bulma + own)));
+keep('field.css', minified(ownFaces + await purged(ofTheField, bulma + own + ['card', 'carry', 'outing'].map((name) => readFileSync(`resources/css/${name}.css`, 'utf8')).join(''))));
 
 // The baked layers of stages (bin/bake.mjs), fetched where a picture shows one.
 for (const path of readdirSync('data/stages').filter((name) => !name.endsWith('.json')).sort()) {

@@ -20,7 +20,7 @@ final readonly class CoastMap
 
     private const BAR_PX = 120.0;
 
-    private const LETTER_PX = 16.0;
+    private const LETTER_PX = 19.0;
 
     private float $pxPerDegree;
 

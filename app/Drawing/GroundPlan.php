@@ -32,7 +32,7 @@ final readonly class GroundPlan
 
     private const ARROW_TO_PX = 172.0;
 
-    private const LETTER_PX = 16.0;
+    private const LETTER_PX = 19.0;
 
     private float $pxPerM;
 

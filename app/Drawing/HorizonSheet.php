@@ -133,8 +133,8 @@ final readonly class HorizonSheet
             return '';
         }
         $path = 'M0 '.$this->horizonY();
-        for ($deg = 0.0; $deg <= 360; $deg += 0.5) {
-            $path .= sprintf('L%.1f %.1f', $deg * self::DEGREE, $this->y($skyline->altitudeDeg($this->centreDeg - 180 + $deg)));
+        for ($deg = 0; $deg <= 360; $deg++) {
+            $path .= sprintf('L%.0f %.0f', $deg * self::DEGREE, $this->y($skyline->altitudeDeg($this->centreDeg - 180 + $deg)));
         }
 
         return $path.'L'.self::WIDTH.' '.$this->horizonY().'Z';

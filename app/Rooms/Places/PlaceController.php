@@ -74,6 +74,12 @@ final class PlaceController
             $problem ??= $e->getMessage();
         }
 
+        if ($board !== null && $request->isHeld() && $request->hasHeader('HX-Request')) {
+            return view('places.board', [
+                'place' => $place, 'board' => $board, 'events' => SkyEvent::cases(), 'day' => $day, 'held' => true,
+            ]);
+        }
+
         return view('places.show', [
             'place' => $place,
             'board' => $board,

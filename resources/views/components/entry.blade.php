@@ -5,8 +5,8 @@
 @php($own = $write->units()->of($kept))
 @php($value = is_scalar($value) ? (string) $value : '')
 <div class="entry">
-    <label for="{{ $id }}">{{ $label }}</label>
-    @if ($topic = $helpOf($name))<a class="entry-help" href="{{ route('manual') }}#{{ $topic->value }}" aria-label="About: {{ $label }}" title="From the manual">?</a>@endif
+    @if ($topic = $helpOf($name))<span class="entry-label"><label for="{{ $id }}">{{ $label }}</label><a class="entry-help" href="{{ route('manual') }}#{{ $topic->value }}" aria-label="About: {{ $label }}">?</a></span>
+    @else<label for="{{ $id }}">{{ $label }}</label>@endif
     <span class="entry-value">
         @if ($slot->isNotEmpty())
             {{ $slot }}

@@ -13,9 +13,12 @@
     @if (in_array($here, ['settings', 'shoot'], true))<link rel="manifest" href="/app.webmanifest">@endif
     <link rel="stylesheet" href="{{ $built->url('app.css') }}">
     @if (in_array($here, ['log', 'learned', 'practice'], true))<link rel="stylesheet" href="{{ $built->url('log.css') }}">@endif
-    @if ($here === 'places')<link rel="stylesheet" href="{{ $built->url('place.css') }}">@endif
+    @if (request()->routeIs('outlook', 'places'))<link rel="stylesheet" href="{{ $built->url('ahead.css') }}">@endif
+    @if ($here === 'field' || request()->routeIs('outings.show'))<link rel="stylesheet" href="{{ $built->url('outing.css') }}">@endif
+    @if ($here === 'field')<link rel="stylesheet" href="{{ $built->url('carry.css') }}">@endif
+    @if ($here === 'card')<link rel="stylesheet" href="{{ $built->url('card.css') }}">@endif
     @if ($here === 'manual')<link rel="stylesheet" href="{{ $built->url('manual.css') }}">@endif
-    @if (in_array($here, ['almanac', 'places'], true))<link rel="stylesheet" href="{{ $built->url('almanac.css') }}">@endif
+    @if ($here === 'almanac')<link rel="stylesheet" href="{{ $built->url('almanac.css') }}">@endif
     @foreach (['b612-400', 'b612-700'] as $font)<link rel="preload" href="{{ $built->url($font.'.woff2') }}" as="font" type="font/woff2" crossorigin>@endforeach
     <script src="{{ $built->url($script.'.js') }}" type="module"></script>
 </head>

@@ -69,7 +69,7 @@
                     'frames' => ['Frames', ['one' => 'one long one', 'mean' => 'the mean of several short ones: the same blur, fewer filters, more files']],
                     'noise_reduction' => ['Noise reduction', ['later' => 'afterwards, so that the next frame can start', 'in_camera' => 'in the camera: each frame costs its time again']],
                 ] as $name => [$label, $choices])
-                    <fieldset class="habit"><legend>{{ $label }} @if ($topic = $helpOf($name))<a class="entry-help" href="{{ route('manual') }}#{{ $topic->value }}" aria-label="About: {{ $label }}" title="From the manual">?</a>@endif</legend>
+                    <fieldset class="habit"><legend>{{ $label }} @if ($topic = $helpOf($name))<a class="entry-help" href="{{ route('manual') }}#{{ $topic->value }}" aria-label="About: {{ $label }}">?</a>@endif</legend>
                         @foreach ($choices as $value => $words)
                             <label class="tick"><input type="radio" name="{{ $name }}" value="{{ $value }}" @checked($followed[$name] === $value)> {{ $words }}</label>
                         @endforeach

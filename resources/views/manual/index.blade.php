@@ -30,7 +30,7 @@
                 <rect class="m-sea" x="0" y="104" width="600" height="46"/><rect class="m-run" x="0" y="72" width="600" height="32"/><rect class="m-margin" x="0" y="52" width="600" height="20"/>
                 <path class="m-rock" d="M340 150L380 52H470L520 84L600 40V150Z"/>
                 <text x="10" y="132">tide</text><text x="10" y="94">run-up of the highest wave of a stay</text><text x="10" y="67">margin</text><text x="384" y="44">your feet</text><text x="592" y="128" text-anchor="end">the way out floods first</text></svg></figure>
-            <x-topic id="get-off" title="Stand, way out, get-off time"><p>Tide, run-up and margin together must stay below your feet <b>and</b> below the lowest point of the way out; from the instant at which they do not, the minutes to pack and walk are taken off. It is when these numbers say to leave; they never say that it is safe.</p>@foreach ($cautions as $caution)<p class="warn">{{ $caution }}</p>@endforeach</x-topic>
+            <x-topic id="get-off" title="Stand, way out, get-off time"><p>Tide, run-up and margin together must stay below your feet <b>and</b> below the lowest point of the way out; from the instant at which they do not, the minutes to pack and walk are taken off. It is when these numbers say to leave; it is no promise that it is safe until then.</p>@foreach ($cautions as $caution)<p class="warn">{{ $caution }}</p>@endforeach</x-topic>
 
             <h2 id="part-water">4. Reading the water</h2>
             <x-topic id="waves" title="Waves: period, height, depth"><p>Press as each crest passes a rock; five or more. The period sets how fast the surface moves and how long a frame must be for the sea to lie flat. Longer swell needs longer frames.</p></x-topic>
@@ -56,7 +56,7 @@
             <figure><svg viewBox="0 0 600 110" role="img" aria-label="Six stops are six columns: 1/60 to 1 second">
                 @foreach (['1/60', '1/30', '1/15', '1/8', '1/4', '1/2', '1 s'] as $i => $label)<path class="m-grid" d="M{{ 40 + 86 * $i }} 20V78"/><text x="{{ 40 + 86 * $i }}" y="98" text-anchor="middle">{{ $label }}</text>@endforeach
                 <path class="m-run-line" d="M40 50H556M546 42L556 50L546 58"/><circle class="m-base" cx="40" cy="50" r="6"/><text x="298" y="40" text-anchor="middle">a six-stop filter is six columns long</text></svg></figure>
-            <x-topic id="glass" title="Which filter"><p>Each stop doubles the time. Ten turn 1/60 s into 16 s. Two filters add their stops and their casts; one is better where it suffices. A graduated filter evens sky and foreground: hard over the line of the sea, soft inland. A polariser takes one to two stops, and the mirror of wet rock with them. <b>No filter makes it safe to look at the sun through an optical finder.</b></p></x-topic>
+            <x-topic id="glass" title="Which filter"><p>Each stop doubles the time. Ten turn 1/60 s into 16 s. Two filters add their stops and their casts; one is better where it suffices. A graduated filter evens sky and foreground: hard over the line of the sea, soft inland. A polariser takes one to two stops, and the mirror of wet rock with them. <b>A dark filter does not make it safe to look at the sun through an optical finder.</b></p></x-topic>
             <x-topic id="wind" title="Wind and support"><p>A tripod shakes with the square of the wind and with the length of the lens; the bench ends the time where it would show. Lower, heavier, legs in rock; a weaker filter and a shorter frame.</p></x-topic>
 
             <h2 id="part-long">8. The long frame</h2>

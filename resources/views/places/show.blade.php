@@ -1,4 +1,4 @@
-<x-layout title="{{ $place->name }}" here="places" script="page">
+<x-layout title="{{ $place->name }}" here="places" script="place">
     <x-first-steps/>
     <div class="title-line">
         <h1>{{ $place->name }}, {{ $day->format('l j F Y') }} <small>{{ $place->facing_deg !== null ? 'facing '.number_format($place->facing_deg).'°' : '' }}{{ $station ? ' · tide at '.$station->name.($station->madeUp ? ' (made up)' : '') : ($place->tide->isTable() ? ' · tide by your table' : ' · no tide') }}{{ $board ? ' · '.$board->moonWords() : '' }} <x-zone-note :zone="$place->timezone"/></small></h1>
@@ -10,9 +10,7 @@
     @if ($problem)<p class="said is-problem" role="alert">{{ $problem }}</p>@endif
     @if ($board)
         @if (! $board->scene->tide && $place->tide->isTable())<p class="said">Your tide table does not reach this day.</p>@endif
-        <div id="board" @if (! $held) hx-get="{{ route('places.show', [$place, 'day' => $day->format('Y-m-d'), 'hold' => 1] + $light) }}" hx-trigger="load" hx-select="#board" hx-swap="outerHTML" @endif>
-            <x-day-board :board="$board" :events="$events"/>
-        </div>
+        @include('places.board')
         @if ($board->scene->getOff)
             @php($getOff = $board->scene->getOff)
             @if ($getOff->awashUntilUnix !== null)

@@ -6,6 +6,7 @@ namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -250,12 +251,26 @@ abstract class BrowserTestCase extends TestCase
 
     public function text(string $selector): string
     {
-        return $this->find($selector)->getText();
+        return (string) $this->read($selector, static fn (RemoteWebElement $element): string => $element->getText());
     }
 
     public function value(string $selector): string
     {
-        return (string) $this->find($selector)->getAttribute('value');
+        return (string) $this->read($selector, static fn (RemoteWebElement $element): ?string => $element->getAttribute('value'));
+    }
+
+    /** An answer of the server may put another in its place between finding and reading: then that one is read. */
+    private function read(string $selector, callable $of): ?string
+    {
+        $found = $this->eventually(function () use ($selector, $of): ?array {
+            try {
+                return [$of($this->find($selector))];
+            } catch (StaleElementReferenceException) {
+                return null;
+            }
+        }, "{$selector} does not hold still.");
+
+        return $found[0];
     }
 
     public function seesIn(string $selector, string $text): static

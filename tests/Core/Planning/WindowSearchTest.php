@@ -125,10 +125,13 @@ it('keeps a window that is exactly as long as asked, and none that is shorter', 
     expect(windowsOf(sunLeast: -4, sunMost: 6, minutes: $longest + 1))->toBe([]);
 });
 
-it('gives points for length: one for each doubling over what was asked, three at most (judgement)', function (int $minutes, float $points): void {
+it('gives points for length: one for each doubling over what was asked, three at most (judgement)', function (int $minutes, float $points, string $why): void {
     $window = windowsOf(hours: [600, 600 + $minutes], minutes: 20)[0];
-    expect(points($window)['length'])->toBeAbout($points, 1e-9)->and($window->terms[0]->why)->toBe("{$minutes} minutes long");
-})->with([[20, 0.0], [30, log(1.5, 2)], [40, 1.0], [80, 2.0], [160, 3.0], [640, 3.0]]);
+    expect(points($window)['length'])->toBeAbout($points, 1e-9)->and($window->terms[0]->why)->toBe($why);
+})->with([
+    [20, 0.0, '20 minutes long'], [30, log(1.5, 2), '30 minutes long'], [40, 1.0, '40 minutes long'], [80, 2.0, '80 minutes long'], [160, 3.0, '160 minutes long'],
+    [179, 3.0, '179 minutes long'], [180, 3.0, '3 h 00 long'], [640, 3.0, '10 h 40 long'],
+]);
 
 it('gives points for light by the sun in the middle (judgement)', function (float $least, float $most, float $points, string $why): void {
     $window = windowsOf(sunLeast: $least, sunMost: $most, minutes: 1)[0];

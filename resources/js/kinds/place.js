@@ -1,0 +1,8 @@
+import '../base.js';
+import { startAround } from '../around.js';
+import { startAsks } from '../asks.js';
+import { startBoard } from '../board.js';
+
+startAround();
+startAsks();
+startBoard();
