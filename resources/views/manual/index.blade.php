@@ -8,7 +8,7 @@
             <p>Look first, then time, and only then aperture, ISO and filter. Where people of the trade disagree, both ways stand here with their reasons; the one you choose under <a href="{{ route('kit') }}">Kit, habits</a> ranks the bench’s answers.</p>
 
             <h2 id="part-go">1. When to go</h2>
-            <figure><svg viewBox="0 0 600 150" role="img" aria-label="A day: the tide rises to the mark while the light is low">
+            <figure tabindex="0"><svg viewBox="0 0 600 150" role="img" aria-label="A day: the tide rises to the mark while the light is low">
                 <path class="m-grid" d="M0 118H600"/><path class="m-tide" d="M0 96C60 130 120 136 180 96S300 24 360 34S480 118 600 124"/>
                 <path class="m-mark" d="M0 62H600"/><rect class="m-window" x="236" y="0" width="66" height="150"/>
                 <text x="8" y="56">the water reaches the posts</text><text x="308" y="18">window: level and light together</text><text x="8" y="144">night</text><text x="244" y="144">dawn</text><text x="420" y="144">day</text></svg></figure>
@@ -26,7 +26,7 @@
             <x-topic id="filters" title="Filters and what holds them"><p>Every engraving is understood: ND64, 1.8, 8x, 6 stops. The engraved figure is a promise; half a stop off is common in the dark ones, and they tint. Measure it once from a base and a long frame, and from then on it is what it is. Slots, rings and adapters decide which go on which lens.</p></x-topic>
 
             <h2 id="part-edge">3. At the edge</h2>
-            <figure><svg viewBox="0 0 600 150" role="img" aria-label="Tide, run-up and margin add up to the stand">
+            <figure tabindex="0"><svg viewBox="0 0 600 150" role="img" aria-label="Tide, run-up and margin add up to the stand">
                 <rect class="m-sea" x="0" y="104" width="600" height="46"/><rect class="m-run" x="0" y="72" width="600" height="32"/><rect class="m-margin" x="0" y="52" width="600" height="20"/>
                 <path class="m-rock" d="M340 150L380 52H470L520 84L600 40V150Z"/>
                 <text x="10" y="132">tide</text><text x="10" y="94">run-up of the highest wave of a stay</text><text x="10" y="67">margin</text><text x="384" y="44">your feet</text><text x="592" y="128" text-anchor="end">the way out floods first</text></svg></figure>
@@ -40,7 +40,7 @@
 
             <h2 id="part-choose">5. Choosing the look</h2>
             <figure class="m-pictures">@foreach ($times as $label => $seconds)<div><x-water-picture :scene="$scene" :seconds="$seconds" aria-label="The same fall at {{ $label }}"/><figcaption>{{ $label }}</figcaption></div>@endforeach</figure>
-            <div class="m-looks">@foreach ($looks as [$look, $strokes])<figure><svg viewBox="0 0 160 56" aria-hidden="true"><path d="{{ $strokes }}"/></svg><figcaption><b>{{ ucfirst($look->value) }}</b> {{ $look->words() }}</figcaption></figure>@endforeach</div>
+            <div class="m-looks">@foreach ($looks as [$look, $strokes])<figure tabindex="0"><svg viewBox="0 0 160 56" aria-hidden="true"><path d="{{ $strokes }}"/></svg><figcaption><b>{{ ucfirst($look->value) }}</b> {{ $look->words() }}</figcaption></figure>@endforeach</div>
             <x-topic id="look" title="Six looks"><p>From held to glass less and less of the water’s drawing is left. The bench shows on one axis where each look lies for this water at this distance, and for a second water or the clouds in the same picture; where they do not meet, it says by how many stops.</p></x-topic>
             <x-topic id="exact" title="Exact, or by the card"><x-schools one="Exact stops" other="The doubled card"><x-slot:first>Six stops on 1/60 s are a true second: the dial’s names are rounded, the shutter is not. Over ten and fifteen stops no error piles up.</x-slot:first><x-slot:second>1/60, 1/30, 1/15 … is how a card is doubled in the head, and it is never a third of a stop off. Nobody sees that in a file.</x-slot:second></x-schools></x-topic>
             <x-topic id="frames" title="One long frame, or many short ones"><x-schools one="One long frame" other="The mean of many"><x-slot:first>One file, no gaps, true to what happened. Needs dark glass and a tripod that stands still.</x-slot:first><x-slot:second>Less noise, no dark filter, and one gust spoils one frame only. Gaps between frames may show, and it is work at the desk.</x-slot:second></x-schools></x-topic>
@@ -53,7 +53,7 @@
             <x-topic id="focus" title="What must be sharp"><p>Say the nearest and the furthest: the bench gives the aperture and the distance to set. Focus before the dark filter goes on, then switch the autofocus off.</p></x-topic>
 
             <h2 id="part-dark">7. Dark glass</h2>
-            <figure><svg viewBox="0 0 600 110" role="img" aria-label="Six stops are six columns: 1/60 to 1 second">
+            <figure tabindex="0"><svg viewBox="0 0 600 110" role="img" aria-label="Six stops are six columns: 1/60 to 1 second">
                 @foreach (['1/60', '1/30', '1/15', '1/8', '1/4', '1/2', '1 s'] as $i => $label)<path class="m-grid" d="M{{ 40 + 86 * $i }} 20V78"/><text x="{{ 40 + 86 * $i }}" y="98" text-anchor="middle">{{ $label }}</text>@endforeach
                 <path class="m-run-line" d="M40 50H556M546 42L556 50L546 58"/><circle class="m-base" cx="40" cy="50" r="6"/><text x="298" y="40" text-anchor="middle">a six-stop filter is six columns long</text></svg></figure>
             <x-topic id="glass" title="Which filter"><p>Each stop doubles the time. Ten turn 1/60 s into 16 s. Two filters add their stops and their casts; one is better where it suffices. A graduated filter evens sky and foreground: hard over the line of the sea, soft inland. A polariser takes one to two stops, and the mirror of wet rock with them. <b>A dark filter does not make it safe to look at the sun through an optical finder.</b></p></x-topic>
