@@ -134,7 +134,7 @@ final readonly class HorizonSheet
         }
         $path = 'M0 '.$this->horizonY();
         for ($deg = 0; $deg <= 360; $deg++) {
-            $path .= sprintf('L%.0f %.0f', $deg * self::DEGREE, $this->y($skyline->altitudeDeg($this->centreDeg - 180 + $deg)));
+            $path .= sprintf('L%.0f %.1f', $deg * self::DEGREE, $this->y($skyline->altitudeDeg($this->centreDeg - 180 + $deg)));
         }
 
         return $path.'L'.self::WIDTH.' '.$this->horizonY().'Z';

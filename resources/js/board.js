@@ -5,6 +5,9 @@ const shown = (board) => [...board.querySelectorAll('svg[data-left]')].find((svg
 
 const readings = new WeakMap();
 
+// Where the cursor stood, for a board that takes the place of another.
+let stood = null;
+
 function readingsOf(board) {
     if (!readings.has(board)) {
         readings.set(board, JSON.parse(board.dataset.readings));
@@ -37,6 +40,12 @@ function show(board, place) {
     }
 }
 
+// By a person's hand: a board that comes in its place stands there too.
+function moved(board, place) {
+    stood = place;
+    show(board, place);
+}
+
 function placeAt(board, clientX) {
     const svg = shown(board);
     const box = svg.getBoundingClientRect();
@@ -54,15 +63,16 @@ function bring(board, place) {
 function start(board) {
     let dragging = false;
     board.dataset.started = 'yes';
-    show(board, Number(board.dataset.opening));
-    bring(board, Number(board.dataset.opening));
+    const opening = stood ?? Number(board.dataset.opening);
+    show(board, opening);
+    bring(board, opening);
     board.addEventListener('pointerdown', (event) => {
         if (event.target.closest('svg') && (event.pointerType !== 'touch' || event.target.closest('.cursor'))) {
             dragging = true;
-            show(board, placeAt(board, event.clientX));
+            moved(board, placeAt(board, event.clientX));
         }
     });
-    board.addEventListener('pointermove', (event) => dragging && show(board, placeAt(board, event.clientX)));
+    board.addEventListener('pointermove', (event) => dragging && moved(board, placeAt(board, event.clientX)));
     for (const end of ['pointerup', 'pointerleave', 'pointercancel']) {
         board.addEventListener(end, () => { dragging = false; });
     }
@@ -70,17 +80,17 @@ function start(board) {
         const part = event.target.closest('[data-part]');
         if (part) {
             const place = (Number(part.dataset.part) + 4) * 6;
-            show(board, place);
+            moved(board, place);
             bring(board, place);
         } else if (event.target.closest('svg')) {
-            show(board, placeAt(board, event.clientX));
+            moved(board, placeAt(board, event.clientX));
         }
     });
     board.addEventListener('keydown', (event) => {
         const by = { ArrowRight: 1, ArrowLeft: -1, PageUp: 6, PageDown: -6, Home: -999, End: 999 }[event.key];
         if (by && event.target.closest('.cursor')) {
             event.preventDefault();
-            show(board, Number(board.dataset.at) + by);
+            moved(board, Number(board.dataset.at) + by);
             bring(board, Number(board.dataset.at));
         }
     });
@@ -91,7 +101,7 @@ function start(board) {
 document.addEventListener('day:go', (event) => {
     const board = document.querySelector('[data-board][data-started]');
     if (board) {
-        show(board, event.detail);
+        moved(board, event.detail);
         bring(board, event.detail);
     }
 });

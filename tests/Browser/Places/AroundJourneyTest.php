@@ -39,7 +39,7 @@ it('turns the lens by keys, and says what was wrong at the field without losing 
 
 it('lets no late answer write over what is typed on, and says so when none comes', function (): void {
     $this->visit('/places/2?day=2026-12-04')->slowedBy(900)->type('#lens-facing', '200');
-    usleep(400000);
+    $this->eventually(fn (): ?bool => $this->script("return document.getElementById('horizon-asked').dataset.state") === 'asking' ? true : null, 'It does not ask.');
     $this->type('#lens-facing', '210');
     $this->eventually(fn (): ?bool => $this->script("return document.getElementById('horizon-asked').dataset.state") === 'fresh' && str_contains($this->text('#horizon'), 'Keep 210°') ? true : null, 'The last typed is not drawn.');
     expect($this->value('#lens-facing'))->toBe('210');
@@ -95,4 +95,13 @@ it('is used by the thumb: the frame is dragged, the drawing is pushed, nothing i
     expect($this->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue()
         ->and($this->script("const b = document.querySelector('[data-lens]').getBoundingClientRect(); return b.x < 390 && b.x + b.width > 0"))->toBeTrue();
     $this->choose('#lens-focal', '50')->eventually(fn (): ?bool => str_contains($this->text('.lens-form'), '40° by 27°') ? true : null, 'A longer lens is not narrower.');
+});
+
+it('leaves the cursor where a hand has put it when the hold plan comes', function (): void {
+    $this->visit('/places/2?day=2026-12-04')->slowedBy(700);
+    $this->browser->navigate()->refresh();
+    $this->seesIn('[data-read="at"]', ':');
+    $this->script("document.dispatchEvent(new CustomEvent('day:go', {detail: 30}))");
+    $this->seesIn('[data-read="at"]', '5:00')->seesIn('.day-board', 'hold ');
+    expect($this->text('[data-read="at"]'))->toBe('5:00')->and($this->text('.horizon [data-at]'))->toBe('5:00');
 });
