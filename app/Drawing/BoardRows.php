@@ -67,6 +67,8 @@ final readonly class BoardRows
         }
 
         $weather = $scene->weather === null ? [] : (new WeatherRows($this->units))->of($scene->weather, $scene->from, $scene->to);
+        // Inland a forecast of waves is of another water.
+        unset($weather[$scene->tide === null ? WeatherRows::WAVES : '']);
         foreach ($weather as $name => $spans) {
             $rows[] = [$name, BoardRowKind::Weather, array_map(fn (array $s): Bar => $this->bar($s[0], $s[1], $s[2], ''), $spans)];
         }

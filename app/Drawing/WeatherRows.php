@@ -12,6 +12,8 @@ use GentlePour\Weather\WeatherHour;
 /** What a forecast says of a day, as rows of spans that each say one thing: sky, wind, rain and fog, waves. */
 final readonly class WeatherRows
 {
+    public const WAVES = 'waves';
+
     /** Hours with winds this near to one another are of one kind, in m/s; likewise waves, in m. Judgement. */
     private const WIND_M_S = 2.0;
 
@@ -28,7 +30,7 @@ final readonly class WeatherRows
             'sky' => $forecast->spans($from, $to, static fn (WeatherHour $h): ?string => $h->sky()?->label()),
             'wind' => $forecast->spans($from, $to, $this->wind(...)),
             'rain, fog' => $forecast->spans($from, $to, self::wet(...)),
-            'waves' => $forecast->spans($from, $to, $this->waves(...)),
+            self::WAVES => $forecast->spans($from, $to, $this->waves(...)),
         ];
 
         return array_filter($rows, static fn (array $spans): bool => $spans !== []);

@@ -25,7 +25,7 @@ final class OnlyText
     /** What is pasted: tide tables and observations. */
     private const LONGEST_PASTED = 2_000_000;
 
-    private const PASTED = ['text', 'table'];
+    private const PASTED = ['text', 'table', 'forecast_text'];
 
     private const LONGEST_NAME = 100;
 

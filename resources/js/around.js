@@ -209,7 +209,20 @@ function draw(event) {
     window.addEventListener('pointerup', end, { once: true });
 }
 
+// A file that is dropped on the field is the one to be sent.
+function startDrops() {
+    const over = (event) => event.target.closest?.('[data-drop-text]') && event.dataTransfer?.types.includes('Files');
+    document.addEventListener('dragover', (event) => over(event) && event.preventDefault());
+    document.addEventListener('drop', (event) => {
+        if (over(event)) {
+            event.preventDefault();
+            document.getElementById('f-forecast_file').files = event.dataTransfer.files;
+        }
+    });
+}
+
 export function startAround() {
+    startDrops();
     if (!document.getElementById('around')) {
         return;
     }

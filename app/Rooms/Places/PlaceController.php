@@ -80,6 +80,9 @@ final class PlaceController
             ]);
         }
 
+        $given = $forecasts->of($place);
+        $noon = (float) $day->setTimezone($place->zone())->setTime(12, 0)->getTimestamp();
+
         return view('places.show', [
             'place' => $place,
             'board' => $board,
@@ -96,7 +99,8 @@ final class PlaceController
             'runUpM' => $tides->runUpM($place),
             'silk' => $silk->of($place->subjects),
             'coast' => $coast->of($place),
-            'forecast' => $forecasts->of($place),
+            'forecast' => $given,
+            'forecastSky' => $given?->forecast->at($noon)?->sky(),
             'rough' => $board === null ? null : $rough->of($place, $board->scene->from, $board->scene->to),
             'around' => $around->of($place, $day, $lens->asked(), $board?->scene->tide),
         ]);

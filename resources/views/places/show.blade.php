@@ -23,6 +23,7 @@
     <form class="light-form" method="get" action="{{ route('places.show', $place) }}">
         <input type="hidden" name="day" value="{{ $day->format('Y-m-d') }}">
         <label for="light-sky">Sky</label><select id="light-sky" name="sky" class="pick">@foreach ($skies as $sky)<option value="{{ $sky->value }}" @selected(($light['sky'] ?? 'clear') === $sky->value)>{{ $sky->value }}{{ $sky->stops() < 0 ? ', −'.abs($sky->stops()).' stops' : '' }}</option>@endforeach</select>
+        @if ($forecastSky && $forecastSky->value !== ($light['sky'] ?? 'clear'))<a class="hint" href="{{ route('places.show', [$place, 'day' => $day->format('Y-m-d'), 'sky' => $forecastSky->value] + $light) }}">forecast at noon: {{ $forecastSky->label() }}</a>@endif
         @foreach (['1' => 'Read at', '2' => 'and at'] as $i => $words)
             <label for="light-at{{ $i }}">{{ $words }}</label><input class="input" id="light-at{{ $i }}" type="time" name="at{{ $i }}" value="{{ $light['at'.$i] ?? '' }}" autocomplete="off">
             <label for="light-ev{{ $i }}">EV</label><input class="input" id="light-ev{{ $i }}" name="ev{{ $i }}" value="{{ $light['ev'.$i] ?? '' }}" placeholder="7.5" inputmode="text" autocomplete="off">

@@ -105,3 +105,17 @@ it('leaves the cursor where a hand has put it when the hold plan comes', functio
     $this->seesIn('[data-read="at"]', '5:00')->seesIn('.day-board', 'hold ');
     expect($this->text('[data-read="at"]'))->toBe('5:00')->and($this->text('.horizon [data-at]'))->toBe('5:00');
 });
+
+it('takes a forecast that is dropped on its field, and has it under the board', function (): void {
+    $this->visit('/places/4?day='.gmdate('Y-m-d'))->click('.forecast summary');
+    $at = gmdate('Y-m-d');
+    $this->script(<<<JS
+        const data = new DataTransfer();
+        data.items.add(new File(['time,cloud_low,wind_m_s\\n{$at}T10:00Z,100,7\\n{$at}T11:00Z,100,7\\n'], 'model.csv', {type: 'text/csv'}));
+        const field = document.getElementById('f-forecast_text');
+        field.dispatchEvent(new DragEvent('dragover', {dataTransfer: data, bubbles: true, cancelable: true}));
+        field.dispatchEvent(new DragEvent('drop', {dataTransfer: data, bubbles: true, cancelable: true}));
+        JS);
+    $this->click('.forecast .foot-line button')->seesIn('.said', '2 hours of forecast are kept')->seesIn('.forecast summary', 'of this hour')->seesIn('.day-board', 'overcast');
+    $this->click('.forecast summary')->click('.forecast .is-warn')->seesIn('.said', 'The forecast is gone');
+});

@@ -94,3 +94,22 @@ it('is told in the almanac of a day that it reaches, and of no other', function 
     $of = fn (string $on): string => (string) $this->get('/almanac?'.http_build_query(['place' => $this->place->id, 'light' => 'day', 'on' => $on]))->assertOk()->getContent();
     expect($of('2026-12-03'))->toContain('chosen-weather')->toContain('Simulated forecast, 2 hours old.')->and($of('2027-01-20'))->not->toContain('chosen-weather');
 });
+
+it('takes a fortnight by the hour, longer than what is typed, and no more hours than are kept', function (): void {
+    $lines = ['time,cloud_low,cloud_mid,cloud_high,rain_mm,wind_m_s,wind_from_deg,air_c,dew_point_c,significant_height_m,peak_period_s,from_deg'];
+    for ($hour = 0; $hour < 15 * 24; $hour++) {
+        $lines[] = gmdate('Y-m-d\TH:i\Z', now()->getTimestamp() + 3600 * $hour).',100,80,60,0.2,9.5,270,8.4,4.2,1.5,9,280';
+    }
+    expect(strlen(implode("\n", $lines)))->toBeGreaterThan(20000);
+    ($this->give)(['forecast_text' => implode("\n", $lines)])->assertSessionHas('done', '360 hours of forecast are kept.');
+    expect(app(PlaceForecasts::class)->of($this->place)?->forecast->hours)->toHaveCount(360);
+});
+
+it('offers the sky of the forecast for the light of the day, and shows no waves inland', function (): void {
+    $this->put(route('devices.update'), ['forecast' => 'simulated']);
+    $stair = Place::query()->where('name', 'Thrennet Stair')->firstOrFail();
+    $this->get("/places/{$stair->id}?day=2026-12-03")->assertOk()->assertSee('>wind<', false)->assertDontSee('>waves<', false);
+    ($this->give)(['forecast_text' => "time,cloud_low\n2026-12-02T12:00Z,100\n"]);
+    $this->get("/places/{$this->place->id}?day=2026-12-02")->assertSee('forecast at noon: overcast')->assertSee('sky=overcast', false);
+    $this->get("/places/{$this->place->id}?day=2026-12-02&sky=overcast")->assertDontSee('forecast at noon');
+});
