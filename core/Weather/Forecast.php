@@ -23,6 +23,13 @@ final readonly class Forecast
         return new self($hours);
     }
 
+    /** Whether anything of it may hold in a span. */
+    public function reaches(float $fromUnix, float $toUnix): bool
+    {
+        return $this->hours !== [] && $this->hours[0]->unix < $toUnix + self::HOLDS_S
+            && $this->hours[count($this->hours) - 1]->unix > $fromUnix - self::HOLDS_S;
+    }
+
     /** The hour that is nearest to an instant; null where it is further away than a forecast holds. */
     public function at(float $unix): ?WeatherHour
     {

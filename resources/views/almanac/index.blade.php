@@ -87,12 +87,13 @@
         </div>
         @if ($windows)
             <h2 class="listed">{{ $in('by') === 'time' ? 'By date' : 'The best first' }}</h2>
+            @php([$key, $board, $plan] = [$formKey(), route('places.show', $place), route('outings.store', $place)])
             <ol class="coming">
                 @foreach ($windows as $window)
                     <li>
-                        <span class="coming-when"><a href="{{ route('places.show', [$place, 'day' => $window->from->format('Y-m-d')]) }}"><b>{{ $window->from->format('D j M Y') }}</b></a> {{ $window->from->format($hours) }} to {{ $window->to->format($hours) }}</span>
+                        <span class="coming-when"><a href="{{ $board }}?day={{ $window->from->format('Y-m-d') }}"><b>{{ $window->from->format('D j M Y') }}</b></a> {{ $window->from->format($hours) }} to {{ $window->to->format($hours) }}</span>
                         <span><small>{{ $window->window->why() }}{{ $window->tideWords($write->units()) }} {{ $weather->of($window->window->from, $window->window->to) }}</small></span>
-                        <form method="post" action="{{ route('outings.store', $place) }}"><x-once/><input type="hidden" name="starts_at" value="{{ $window->arrival()->format('Y-m-d H:i') }}"><input type="hidden" name="ends_at" value="{{ $window->to->format('Y-m-d H:i') }}"><button class="button is-small" aria-label="Plan it: an outing on {{ $window->from->format('j F Y') }}">Plan it</button></form>
+                        <form method="post" action="{{ $plan }}">@csrf<input type="hidden" name="form_key" value="{{ $key }}"><input type="hidden" name="starts_at" value="{{ $window->arrival()->format('Y-m-d H:i') }}"><input type="hidden" name="ends_at" value="{{ $window->to->format('Y-m-d H:i') }}"><button class="button is-small" aria-label="Plan it: an outing on {{ $window->from->format('j F Y') }}">Plan it</button></form>
                     </li>
                 @endforeach
             </ol>

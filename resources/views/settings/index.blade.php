@@ -6,7 +6,7 @@
             @csrf @method('put')
             <fieldset><legend>Units</legend>
                 @foreach ($choices as $name => [$label, $all])
-                    <x-entry :name="$name" :label="$label" :problem="$at($name)"><select id="f-{{ $name }}" name="{{ $name }}" class="pick">
+                    <x-entry :name="$name" :label="$label" :problem="$at($name)" :help="false"><select id="f-{{ $name }}" name="{{ $name }}" class="pick">
                         @foreach ($all as $unit => $words)<option value="{{ $unit }}" @selected(old($name, $units->$name) === $unit)>{{ ucfirst($words) }}</option>@endforeach
                     </select></x-entry>
                 @endforeach

@@ -53,7 +53,9 @@ it('drifts low cloud with the wind at its base', function (): void {
 it('holds an hour and a half around each of its hours, and no longer', function (): void {
     $forecast = Forecast::of([new WeatherHour(7200, cloud: 90.0), new WeatherHour(0, cloud: 10.0)]);
     expect($forecast->at(3000)?->cloud)->toBe(10.0)->and($forecast->at(4000)?->cloud)->toBe(90.0)->and($forecast->at(-5400)?->cloud)->toBe(10.0)->and($forecast->at(-5401))->toBeNull()
-        ->and($forecast->at(7200 + 5401))->toBeNull()->and($forecast->between(0, 1))->toHaveCount(1)->and($forecast->between(3600, 3601))->toHaveCount(2)->and(Forecast::of([])->at(0))->toBeNull();
+        ->and($forecast->at(7200 + 5401))->toBeNull()->and($forecast->between(0, 1))->toHaveCount(1)->and($forecast->between(3600, 3601))->toHaveCount(2)->and(Forecast::of([])->at(0))->toBeNull()
+        ->and($forecast->reaches(12599, 20000))->toBeTrue()->and($forecast->reaches(12601, 20000))->toBeFalse()->and($forecast->reaches(-9000, -5399))->toBeTrue()->and($forecast->reaches(-9000, -5401))->toBeFalse()
+        ->and(Forecast::of([])->reaches(0, 1))->toBeFalse();
 });
 
 it('joins hours that say the same, and leaves a gap where it says nothing', function (): void {
