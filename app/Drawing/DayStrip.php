@@ -34,14 +34,7 @@ final readonly class DayStrip
     /** @param  array{float, float}  $rangeM  lowest and highest that the tide is drawn */
     public static function of(AlmanacDay $day, array $rangeM, float $height, ?float $levelM = null): self
     {
-        $share = static fn (float $m): float => max(0.0, min(1.0, ($m - $rangeM[0]) / ($rangeM[1] - $rangeM[0])));
-        $y = static fn (float $m): float => round($height - self::MARGIN_PX - $share($m) * ($height - 2 * self::MARGIN_PX), 1);
-        $last = count($day->heightsM) - 1;
-        $points = [];
-        foreach ($day->heightsM as $i => $m) {
-            $points[] = [$i / $last * self::WIDTH, $y($m)];
-        }
-        $line = self::smooth($points);
+        $line = self::line($day, $rangeM, $height);
 
         return new self(
             $height, DarkHand::areas($day, static fn (float $from, float $to): string => sprintf(
@@ -49,8 +42,40 @@ final readonly class DayStrip
             )),
             $line === '' ? '' : "M{$line}", $line === '' ? '' : sprintf('M%sL%g %gL0 %gZ', $line, self::WIDTH, $height, $height),
             array_map(static fn (Window $w): array => self::bar($day, $w), $day->windows),
-            $levelM === null || $line === '' ? null : $y($levelM),
+            $levelM === null || $line === '' ? null : self::y($levelM, $rangeM, $height),
         );
+    }
+
+    /**
+     * Its tide alone, as path data: of a day on which nothing is good.
+     *
+     * @param  array{float, float}  $rangeM
+     */
+    public static function tideOf(AlmanacDay $day, array $rangeM, float $height): string
+    {
+        $line = self::line($day, $rangeM, $height);
+
+        return $line === '' ? '' : "M{$line}";
+    }
+
+    /** @param  array{float, float}  $rangeM */
+    private static function line(AlmanacDay $day, array $rangeM, float $height): string
+    {
+        $last = count($day->heightsM) - 1;
+        $points = [];
+        foreach ($day->heightsM as $i => $m) {
+            $points[] = [$i / $last * self::WIDTH, self::y($m, $rangeM, $height)];
+        }
+
+        return self::smooth($points);
+    }
+
+    /** @param  array{float, float}  $rangeM */
+    private static function y(float $m, array $rangeM, float $height): float
+    {
+        $share = max(0.0, min(1.0, ($m - $rangeM[0]) / ($rangeM[1] - $rangeM[0])));
+
+        return round($height - self::MARGIN_PX - $share * ($height - 2 * self::MARGIN_PX), 1);
     }
 
     /**

@@ -97,7 +97,7 @@ final readonly class AlmanacPage
             $rows[] = new AlmanacRow(
                 $isNew ? $month : null, $date, $isOne ? DayStrip::of($days[0], $range, self::STRIP_PX, $this->levelM) : null,
                 self::found($days[0], $this->place), $this->marks->flags[$days[0]->date] ?? '',
-                $isOne ? [] : array_map(static fn (AlmanacDay $d): string => DayStrip::of($d, $range, self::THIN_PX)->tide, $days),
+                $isOne ? [] : array_map(static fn (AlmanacDay $d): string => DayStrip::tideOf($d, $range, self::THIN_PX), $days),
             );
         }
 
