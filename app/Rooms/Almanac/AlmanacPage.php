@@ -8,10 +8,12 @@ use App\Drawing\AlmanacMarks;
 use App\Drawing\DayStrip;
 use App\Drawing\MonthSheet;
 use App\Models\Place;
+use App\Tide\KeptOfPlace;
 use DateTimeImmutable;
 use GentlePour\Planning\AlmanacDay;
 use GentlePour\Planning\Window;
 use GentlePour\Units;
+use ReflectionClass;
 
 /** The drawing of the months, and the day in it that is looked at. */
 final readonly class AlmanacPage
@@ -45,12 +47,16 @@ final readonly class AlmanacPage
         private ?float $levelM,
         public int $daysSoon,
         public bool $isRare,
+        private mixed $drawnOf,
     ) {
     }
 
-    /** @param  non-empty-list<AlmanacDay>  $days */
+    /**
+     * @param  non-empty-list<AlmanacDay>  $days
+     * @param  mixed  $of  what the days go by: what is drawn of them is kept until that changes, or what stands on them
+     */
     public static function of(
-        Place $place, array $days, AlmanacMarks $marks, ?float $levelM, Units $units, int $daysSoon, bool $isRare,
+        Place $place, array $days, AlmanacMarks $marks, ?float $levelM, Units $units, int $daysSoon, bool $isRare, mixed $of,
     ): self {
         $months = [];
         foreach ($days as $day) {
@@ -61,17 +67,26 @@ final readonly class AlmanacPage
         $said = static fn (AlmanacDay $day): string => self::said($day, $place, $units, $marks->flags[$day->date] ?? '');
         $chosen = self::day($days, $marks->chosen);
 
-        $sheets = array_map(static fn (array $of): MonthSheet => MonthSheet::of($of, $range, $marks, $said, $south), $months);
+        $drawnOf = [$of, $marks, $units, filemtime((string) (new ReflectionClass(MonthSheet::class))->getFileName())];
+        $sheets = KeptOfPlace::get('months', $place, $drawnOf, static fn (): array => array_values(array_map(
+            static fn (array $one): MonthSheet => MonthSheet::of($one, $range, $marks, $said, $south), $months,
+        )));
 
         return new self(
-            $place, array_values($sheets),
+            $place, $sheets,
             $days, $chosen, new DateTimeImmutable($chosen->date, $place->zone()), DayStrip::of($chosen, $range, self::CHOSEN_PX, $levelM),
-            self::found($chosen, $place), $marks->flags[$chosen->date] ?? '', $marks, $levelM, $daysSoon, $isRare,
+            self::found($chosen, $place), $marks->flags[$chosen->date] ?? '', $marks, $levelM, $daysSoon, $isRare, $drawnOf,
         );
     }
 
     /** @return list<AlmanacRow> for a phone, from today on */
     public function rows(): array
+    {
+        return KeptOfPlace::get('rows', $this->place, $this->drawnOf, $this->drawnRows(...));
+    }
+
+    /** @return list<AlmanacRow> */
+    private function drawnRows(): array
     {
         $range = self::range($this->days, $this->levelM);
         /** @var list<list<AlmanacDay>> $groups a day with windows by itself, and those without next to each other in one month together */

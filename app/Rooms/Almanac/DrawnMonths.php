@@ -47,8 +47,9 @@ final readonly class DrawnMonths
         $last = now()->copy()->setTimestamp((int) AskedWindows::until((float) $now->getTimestamp(), $months))->setTimezone($zone);
         $count = 1 + (int) round($first->diffInDays($last->startOfDay()));
         $level = AskedWindows::level($place, $asked);
+        $goesBy = [$level, $found, $first->format('Y-m-d'), $count];
         /** @var non-empty-list<AlmanacDay> $days */
-        $days = KeptOfPlace::get('almanac', $place, [$level, $found, $first->format('Y-m-d'), $count], fn (): array => $this->days(
+        $days = KeptOfPlace::get('almanac', $place, $goesBy, fn (): array => $this->days(
             $place, $level, $found, $first->format('Y-m-d'), $count,
         ));
         $best = WindowSearch::ranked($found)[0] ?? null;
@@ -60,7 +61,7 @@ final readonly class DrawnMonths
 
         return AlmanacPage::of($place, $days, new AlmanacMarks(
             $today, $day ?? $bestDay ?? $today, $flags, self::keepers($place, $days), self::outings($place, $days),
-        ), $level === null ? null : $level->aboveM ?? $level->belowM, $this->units, count($soon), $isRare);
+        ), $level === null ? null : $level->aboveM ?? $level->belowM, $this->units, count($soon), $isRare, $goesBy);
     }
 
     /**

@@ -16,7 +16,8 @@ final readonly class WeatherReader
     /** Null where no forecast reaches it. */
     public function of(float $fromUnix, float $toUnix): ?string
     {
-        $said = $this->given?->forecast->reaches($fromUnix, $toUnix) !== true ? null : $this->words->of($this->given->forecast, $fromUnix, $toUnix, $this->atSea);
+        $said = $this->given?->forecast->reaches($fromUnix, $toUnix) === true
+            ? $this->words->of($this->given->forecast, $fromUnix, $toUnix, $this->atSea) : null;
 
         return $said === null || $said === '' ? null : ucfirst($said).'.';
     }
