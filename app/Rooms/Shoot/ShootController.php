@@ -5,15 +5,21 @@ declare(strict_types=1);
 namespace App\Rooms\Shoot;
 
 use App\Models\Frame;
+use App\Models\Outing;
+use App\Models\Subject;
 use App\Rooms\Bench\BenchRequest;
 use App\Rooms\Bench\Workbench;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
 final class ShootController
 {
+    /** So many waters are offered where no frame waits. */
+    private const LIKELY = 6;
+
     /** “Shoot this”: plans the frame for the way that was pressed. */
     public function plan(BenchRequest $request, Workbench $workbench, PlanFrame $plan): RedirectResponse
     {
@@ -33,8 +39,19 @@ final class ShootController
         $frame = Frame::query()->whereNull('open_s')->latest('id')->first();
 
         return $frame === null
-            ? view('shoot.none', ['last' => Frame::query()->whereNotNull('open_s')->latest('opened_at')->latest('id')->first()])
+            ? view('shoot.none', [
+                'last' => Frame::query()->whereNotNull('open_s')->latest('opened_at')->latest('id')->first(), 'subjects' => self::likely(),
+            ])
             : redirect()->route('shoot.show', $frame);
+    }
+
+    /** @return Collection<int, Subject> waters to begin with: those of the next outing first */
+    private static function likely(): Collection
+    {
+        $next = Outing::query()->where('ends_at', '>', now())->oldest('starts_at')->value('place_id');
+
+        return Subject::query()->with('place')->orderByRaw('place_id = ? desc', [$next ?? 0])->orderBy('place_id')->orderBy('position')
+            ->orderBy('id')->limit(self::LIKELY)->get();
     }
 
     public function show(Frame $frame, ShootPage $page): View|RedirectResponse

@@ -140,3 +140,10 @@ it('says when to leave, by the tide of the place, and what the script counts by'
     $frame->update(['place_id' => App\Models\Place::query()->where('name', 'Marrow Shelf')->value('id')]);
     $this->get("/shoot/{$frame->id}")->assertSee('leave by')->assertSee('data-leave=', false);
 });
+
+it('offers waters to begin with where no frame waits, those of the next outing first', function (): void {
+    App\Models\Frame::query()->whereNull('open_s')->delete();
+    $this->get('/shoot')->assertOk()->assertSee('No frame is waiting')->assertSeeInOrder(['Or begin with a water of yours', 'the posts in swell', 'Marrow Shelf', 'the middle step', 'Thrennet Stair']);
+    App\Models\Subject::query()->delete();
+    $this->get('/shoot')->assertOk()->assertDontSee('Or begin with');
+});
