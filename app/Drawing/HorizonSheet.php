@@ -214,8 +214,7 @@ final readonly class HorizonSheet
         $steps = [];
         foreach ($this->moments as [, $sun, $moon]) {
             $steps[] = new HorizonStep(
-                [$this->x($sun->azimuthDeg), $this->y($sun->apparentAltitudeDeg())],
-                [$this->x($moon->azimuthDeg), $this->y($moon->apparentAltitudeDeg())],
+                $this->place($sun), $this->place($moon),
                 HorizonWords::phase($sun), HorizonWords::of(SkyBody::Sun, $sun, $this->observer, $this->frame),
                 HorizonWords::of(SkyBody::Moon, $moon, $this->observer, $this->frame), HorizonWords::sky($sun, $this->frame),
                 HorizonWords::glare($sun, $this->observer, $this->frame),
@@ -223,6 +222,12 @@ final readonly class HorizonSheet
         }
 
         return $steps;
+    }
+
+    /** @return array{float, float} to half a px, which is finer than a disc is drawn */
+    private function place(Horizontal $at): array
+    {
+        return [round(2 * $this->x($at->azimuthDeg)) / 2, round(2 * $this->y($at->apparentAltitudeDeg())) / 2];
     }
 
     /** @return list<array{float, float}> spans of the day in which a body is in the frame and over the skyline */

@@ -17,6 +17,9 @@ final class HorizonWords
     /** A polariser that darkens the sky by less is of no use for it, in stops. Judgement. */
     private const WORTH_STOPS = 0.3;
 
+    /** A hand turns it no finer. Judgement. */
+    private const HAND_DEG = 5;
+
     /** Below it the sky is too dark for its polarisation to matter, in degrees. Judgement. */
     private const TWILIGHT_DEG = -6.0;
 
@@ -76,11 +79,11 @@ final class HorizonWords
     /** How a polariser stands whose mark points to the sun: its direction is the same half a turn on. */
     private static function turned(float $towardsDeg): string
     {
-        $turn = (int) round(fmod($towardsDeg, 180));
+        $turn = self::HAND_DEG * (int) round(fmod($towardsDeg, 180) / self::HAND_DEG);
 
         return match (true) {
-            $turn <= 3 || $turn >= 177 => 'upright',
-            abs($turn - 90) <= 3 => 'level',
+            $turn === 0 || $turn === 180 => 'upright',
+            $turn === 90 => 'level',
             $turn < 90 => $turn.'° right of upright',
             default => (180 - $turn).'° left of upright',
         };
