@@ -16,7 +16,6 @@
     @if (request()->routeIs('outlook', 'places'))<link rel="stylesheet" href="{{ $built->url('ahead.css') }}">@endif
     @if ($here === 'field' || request()->routeIs('outings.show'))<link rel="stylesheet" href="{{ $built->url('outing.css') }}">@endif
     @if ($here === 'field')<link rel="stylesheet" href="{{ $built->url('carry.css') }}">@endif
-    @if (in_array($here, ['kit', 'settings'], true))<link rel="stylesheet" href="{{ $built->url('kit.css') }}">@endif
     @if ($here === 'card')<link rel="stylesheet" href="{{ $built->url('card.css') }}">@endif
     @if ($here === 'manual')<link rel="stylesheet" href="{{ $built->url('manual.css') }}">@endif
     @if ($here === 'almanac')<link rel="stylesheet" href="{{ $built->url('almanac.css') }}">@endif
