@@ -47,14 +47,24 @@ use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 
-// Answers to what is being typed, tapped or dragged. They know of no session: one that came back late would bring its old state with it.
-Route::withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class])->group(static function (): void {
+// Answers to what is being typed, tapped or dragged, and pictures. They know of no session: one that came back late would bring its old
+// state with it, also that of somebody who has gone out meanwhile.
+$ofSessions = [StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class];
+Route::withoutMiddleware($ofSessions)->group(static function (): void {
     Route::get('/places/stations', [PlaceController::class, 'stations'])->name('places.stations');
     Route::get('/scene', [PictureController::class, 'recipe'])->name('scene');
     Route::get('/water/heard', [WaterController::class, 'heard'])->name('water.heard');
     Route::get('/calendar/{secret}.ics', CalendarFeed::class)->name('calendar')->where('secret', '[A-Za-z0-9]{40}')
         ->withoutMiddleware(Invited::class);
     Route::get('/kit/marking', [KitController::class, 'marking'])->name('kit.marking');
+    Route::controller(PhotoController::class)->prefix('/photos')->name('photos.')->group(static function (): void {
+        // A picture never changes: it is kept by who has seen it.
+        Route::withoutMiddleware([SetCacheHeaders::using('private;no_cache;etag')])->group(static function (): void {
+            Route::get('/{photo}.jpg', 'picture')->name('picture')->where('photo', '[0-9]{1,15}');
+            Route::get('/{photo}-small.jpg', 'thumb')->name('thumb')->where('photo', '[0-9]{1,15}');
+        });
+        Route::get('/{photo}/original', 'original')->name('original');
+    });
 });
 
 $enter = Route::withoutMiddleware([Invited::class])->middleware('throttle:enter')->controller(EnterController::class);
@@ -156,12 +166,6 @@ Route::controller(CheckController::class)->group(static function (): void {
 Route::controller(PhotoController::class)->prefix('/photos')->name('photos.')->group(static function (): void {
     Route::post('/', 'take')->name('take');
     Route::get('/open', 'open')->name('open');
-    // A picture never changes: it is kept by who has seen it.
-    Route::withoutMiddleware([SetCacheHeaders::using('private;no_cache;etag')])->group(static function (): void {
-        Route::get('/{photo}.jpg', 'picture')->name('picture')->where('photo', '[0-9]{1,15}');
-        Route::get('/{photo}-small.jpg', 'thumb')->name('thumb')->where('photo', '[0-9]{1,15}');
-    });
-    Route::get('/{photo}/original', 'original')->name('original');
     Route::put('/{photo}/frame', 'lay')->name('lay');
     Route::put('/{photo}/areas', 'areas')->name('areas');
     Route::delete('/{photo}', 'destroy')->name('destroy');

@@ -18,8 +18,6 @@ final readonly class CoastMap
 
     private const BARS_KM = [1, 2, 5, 10, 20, 50, 100];
 
-    private const BAR_PX = 120.0;
-
     private const LETTER_PX = 19.0;
 
     private float $pxPerDegree;
@@ -72,12 +70,8 @@ final readonly class CoastMap
             if ($name === '' || $x < 4 || $x > self::SIZE - 4 || $y < 4 || $y > self::SIZE - 4) {
                 continue;
             }
-            $right = $x < self::SIZE * 0.55;
-            $wide = TextWidth::of($name, self::LETTER_PX);
-            $at = $right ? max(4.0, min($x + 11, self::SIZE - 4 - $wide)) : min(self::SIZE - 4, max($x - 11, $wide + 4));
-            $label = new Label($name, round($at, 1), round($y + 4.5, 1), $right ? 'start' : 'end');
             $marks[] = [
-                $room->place($label, self::LETTER_PX, [$y - 14, $y + 24, $y - 32, $y + 42]), $x, $y,
+                $room->beside($name, $x, $y, $x < self::SIZE / 2, self::LETTER_PX, self::SIZE), $x, $y,
                 $i === 0 ? 'place' : ($used ? 'used' : 'station'),
             ];
         }
@@ -85,16 +79,11 @@ final readonly class CoastMap
         return $marks;
     }
 
-    /** @return array{Label, float} what a bar of that length in px stands for */
-    public function scale(): array
+    public function scale(): ScaleBar
     {
-        $perKm = $this->pxPerDegree / self::KM_A_DEGREE;
-        $km = self::BARS_KM[0];
-        foreach (self::BARS_KM as $bar) {
-            $km = $bar * $perKm <= self::BAR_PX ? $bar : $km;
-        }
-
-        return [new Label($km.' km', 24 + round($km * $perKm, 1), self::SIZE - 16), round($km * $perKm, 1)];
+        return ScaleBar::of(
+            self::BARS_KM, $this->pxPerDegree / self::KM_A_DEGREE, static fn (float $km): string => $km.' km', self::SIZE,
+        );
     }
 
     private function strokes(Coastline $coast): string

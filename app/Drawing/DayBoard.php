@@ -100,6 +100,11 @@ final readonly class DayBoard
         return new self($this->scene, BoardLayout::narrow(), $this->moments, $this->units);
     }
 
+    public function hasWeather(): bool
+    {
+        return array_filter($this->rows, static fn (BoardRow $row): bool => $row->kind === BoardRowKind::Weather) !== [];
+    }
+
     public function width(): float
     {
         return $this->layout->width;

@@ -31,6 +31,7 @@ final readonly class DayScene
      * @param  list<HoldStep>  $hold
      * @param  list<array{float, float, string}>  $schedule  from, to and what is done in it
      * @param  Forecast|null  $weather  where one is known
+     * @param  string  $weatherBy  whose it is and of when
      * @param  string  $gradEdge  of the graduated filter that suits the horizon: soft or hard
      */
     public function __construct(
@@ -51,6 +52,7 @@ final readonly class DayScene
         public string $gradEdge = '',
         public array $schedule = [],
         public ?Forecast $weather = null,
+        public string $weatherBy = '',
     ) {
         $this->from = (float) $midnight->getTimestamp();
         $this->to = (float) $midnight->modify('+1 day')->getTimestamp();
@@ -66,27 +68,22 @@ final readonly class DayScene
 
     public function withGetOff(?GetOff $getOff): self
     {
-        return $this->with($getOff, $this->schedule, $this->weather);
+        return $this->with($getOff, $this->schedule);
     }
 
     /** @param  list<array{float, float, string}>  $schedule */
     public function withSchedule(array $schedule): self
     {
-        return $this->with($this->getOff, $schedule, $this->weather);
-    }
-
-    public function withWeather(?Forecast $weather): self
-    {
-        return $this->with($this->getOff, $this->schedule, $weather);
+        return $this->with($this->getOff, $schedule);
     }
 
     /** @param  list<array{float, float, string}>  $schedule */
-    private function with(?GetOff $getOff, array $schedule, ?Forecast $weather): self
+    private function with(?GetOff $getOff, array $schedule): self
     {
         return new self(
             $this->place, $this->zone, $this->midnight, $this->facingDeg, $this->tide, $this->observer, $this->sky, $this->light, $getOff,
             $this->marks, $this->outings, $this->wanted, $this->withoutFilter, $this->hold, $this->gradEdge, $schedule,
-            $weather,
+            $this->weather, $this->weatherBy,
         );
     }
 }

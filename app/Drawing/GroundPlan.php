@@ -26,8 +26,6 @@ final readonly class GroundPlan
 
     private const BARS_M = [5, 10, 20, 50, 100, 200];
 
-    private const BAR_PX = 110.0;
-
     private const ARROW_FROM_PX = 232.0;
 
     private const ARROW_TO_PX = 172.0;
@@ -41,6 +39,7 @@ final readonly class GroundPlan
      * @param  LensFrame|null  $frame  null where nothing says which way the lens looks
      * @param  list<float|null>  $tideM  height of the tide at each step of the day
      * @param  float  $runUpM  how far waves run up over it
+     * @param  float  $marginM  that the get-off time keeps beyond that
      */
     public function __construct(
         private array $subjects,
@@ -50,6 +49,7 @@ final readonly class GroundPlan
         public ?float $windFromDeg,
         private array $tideM = [],
         private float $runUpM = 0.0,
+        private float $marginM = 0.0,
         private Units $units = new Units,
     ) {
         $far = array_filter([
@@ -59,16 +59,9 @@ final readonly class GroundPlan
         $this->pxPerM = self::REACH_PX / max(self::AROUND_M[0], ...[0.0, ...$far]);
     }
 
-    /** @return array{Label, float} what a bar of that length in px stands for */
-    public function scale(): array
+    public function scale(): ScaleBar
     {
-        $metres = self::BARS_M[0];
-        foreach (self::BARS_M as $bar) {
-            $metres = $bar * $this->pxPerM <= self::BAR_PX ? $bar : $metres;
-        }
-        $px = round($metres * $this->pxPerM, 1);
-
-        return [new Label($this->units->about($metres), 16 + $px + 8, self::SIZE - 16), $px];
+        return ScaleBar::of(self::BARS_M, $this->pxPerM, $this->units->about(...), self::SIZE);
     }
 
     /** @return list<array{Label, float, float, bool}> name, place and whether it is drawn where it lies; further ones stand at the edge */
@@ -84,14 +77,9 @@ final readonly class GroundPlan
             $px = $subject->distanceM * $this->pxPerM;
             $near = $px <= self::REACH_PX + 1;
             [$x, $y] = self::polar($subject->bearingDeg, min($px, self::REACH_PX));
-            $text = $subject->name.', '.$this->units->about($subject->distanceM);
-            $wide = TextWidth::of($text, self::LETTER_PX);
             // Outward from the stand, where there is room for it.
-            $right = $x >= self::MIDDLE ? $x + 11 + $wide <= self::SIZE - 4 : $x - 11 - $wide < 4;
-            $at = $right ? min($x + 11, self::SIZE - 4 - $wide) : max($x - 11, $wide + 4);
-            $label = new Label($text, round($at, 1), $y + 4.5, $right ? 'start' : 'end');
-            $lines = [$y - 14, $y + 24, $y - 32, $y + 42];
-            $drawn[] = [$room->place($label, self::LETTER_PX, $lines), $x, $y, $near];
+            $text = $subject->name.', '.$this->units->about($subject->distanceM);
+            $drawn[] = [$room->beside($text, $x, $y, $x >= self::MIDDLE, self::LETTER_PX, self::SIZE), $x, $y, $near];
         }
 
         return $drawn;
@@ -170,11 +158,13 @@ final readonly class GroundPlan
 
         return array_map(function (?float $tide) use ($lowest): GroundStep {
             $clear = $lowest - (float) $tide;
+            $over = $this->units->metres($clear - $this->runUpM).' over the waves';
 
             return new GroundStep($this->stretches((float) $tide), $this->stretches((float) $tide + $this->runUpM), match (true) {
                 $clear <= 0 => 'under water by '.$this->units->metres(-$clear),
                 $clear <= $this->runUpM => 'waves run over its lowest point',
-                default => $this->units->metres($clear - $this->runUpM).' clear of the waves',
+                $clear <= $this->runUpM + $this->marginM => $over.': within the margin',
+                default => $over,
             });
         }, $this->tideM);
     }

@@ -12,6 +12,16 @@ final class LabelRoom
 
     private const BELOW = 0.25;
 
+    /** From a mark to its name and from there to the edge of the sheet, in px. */
+    private const BESIDE = 11.0;
+
+    private const EDGE = 4.0;
+
+    /** Of the size of the letters: where they stand beside a mark, and where else. */
+    private const MIDDLE = 0.25;
+
+    private const OTHER_LINES = [-0.75, 1.25, -1.7, 2.2];
+
     /** @var list<array{float, float, float, float}> left, right, top and bottom */
     private array $taken = [];
 
@@ -39,6 +49,22 @@ final class LabelRoom
         $this->taken[] = $box ?? [$left, $right, $label->y - self::ABOVE * $sizePx, $label->y + self::BELOW * $sizePx];
 
         return $box === null ? $label : new Label($label->text, $label->x, $y, $label->anchor);
+    }
+
+    /**
+     * The name of a mark, beside it within a square sheet: on the side that is asked for where it has room there, else on the other, and on
+     * another line where it would overprint one.
+     */
+    public function beside(string $text, float $x, float $y, bool $right, float $sizePx, float $sheetPx): Label
+    {
+        $wide = TextWidth::of($text, $sizePx);
+        $right = $right ? $x + self::BESIDE + $wide <= $sheetPx - self::EDGE : $x - self::BESIDE - $wide < self::EDGE;
+        $at = $right ? min($x + self::BESIDE, $sheetPx - self::EDGE - $wide) : max($x - self::BESIDE, $wide + self::EDGE);
+        $lines = array_map(static fn (float $by): float => round($y + $by * $sizePx, 1), self::OTHER_LINES);
+
+        $label = new Label($text, round($at, 1), round($y + self::MIDDLE * $sizePx, 1), $right ? 'start' : 'end');
+
+        return $this->place($label, $sizePx, $lines);
     }
 
     /** Whether a label has room at the place that it would have best. */

@@ -4,9 +4,9 @@ const EVERY_MS = 10000;
 
 const two = (n) => String(n).padStart(2, '0');
 
-function words(unix, warns) {
+function words(unix, past) {
     const minutes = Math.floor((unix - Date.now() / 1000) / 60);
-    return minutes < 0 ? (warns ? 'past: leave' : 'past') : minutes < 60 ? `in ${minutes} min`
+    return minutes < 0 ? past : minutes < 60 ? `in ${minutes} min`
         : minutes < 2880 ? `in ${Math.floor(minutes / 60)} h ${two(minutes % 60)} min` : `in ${Math.floor(minutes / 1440)} days`;
 }
 
@@ -18,7 +18,7 @@ function count(list) {
         moment.classList.toggle('is-past', past);
         moment.classList.toggle('is-next', !past && next === null);
         next ??= past ? null : moment;
-        moment.querySelector('i').textContent = words(unix, moment.classList.contains('is-warning'));
+        moment.querySelector('i').textContent = words(unix, moment.dataset.past);
     }
 }
 

@@ -65,14 +65,14 @@ it('closes the skyline along the horizon, names winds and hours, and breaks a wa
 
 it('puts stand, subjects and way out to scale, north up', function (): void {
     $way = WayOut::of(5.8, WayOut::legs('270 100 5.0'));
-    $plan = new GroundPlan([new GroundSubject('the posts', 90, 50), new GroundSubject('the skerry', 0, 900)], $way, LensFrame::of(90, 0, 36, 24, 24), 180, null, [4.0, 5.2, 6.0], 0.5);
+    $plan = new GroundPlan([new GroundSubject('the posts', 90, 50), new GroundSubject('the skerry', 0, 900)], $way, LensFrame::of(90, 0, 36, 24, 24), 180, null, [4.0, 5.2, 6.0, 4.4], 0.5, 0.3);
     [[, $x, $y, $near], [, $fx, $fy, $far]] = $plan->subjects();
     // 100 m of way reach 196 px to the west; 50 m half as far to the east; what lies beyond 400 m stands at the edge.
     expect([$x, $y, $near])->toBe([240 + 98.0, 240.0, true])->and([$fx, $fy, $far])->toBe([240.0, 44.0, false])->and($plan->wayPath())->toBe('M240 240L44 240');
-    [$bar, $px] = $plan->scale();
-    expect($bar->text)->toBe('50 m')->and($px)->toBe(98.0)->and($plan->arrows(180.0))->toContain('M');
-    [$dry, $wet, $deep] = $plan->steps();
-    expect($dry->under)->toBe('')->and($dry->reached)->toBe('')->and($dry->way)->toBe('0.5 m clear of the waves')
+    $bar = $plan->scale();
+    expect($bar->label->text)->toBe('50 m')->and($bar->px)->toBe(98.0)->and($bar->path())->toBe('M16 455v9h98v-9')->and($plan->arrows(180.0))->toContain('M');
+    [$dry, $wet, $deep, $near] = $plan->steps();
+    expect($dry->under)->toBe('')->and($dry->reached)->toBe('')->and($dry->way)->toBe('0.5 m over the waves')->and($near->way)->toBe('0.1 m over the waves: within the margin')
         ->and($wet->under)->toStartWith('M')->and($wet->way)->toBe('under water by 0.2 m')->and($deep->way)->toBe('under water by 1.0 m')
         ->and((new GroundPlan([], $way, null, null, null, [4.7], 0.5))->steps()[0]->way)->toBe('waves run over its lowest point')
         ->and((new GroundPlan([], null, null, null, null, [4.0], 0.5))->steps())->toBe([])->and((new GroundPlan([], $way, null, null, null))->wedge())->toBe('');
@@ -85,5 +85,5 @@ it('draws land as strokes, its edge, and the place in the middle', function (): 
     preg_match_all('/M([\d.]+) [\d.]+H([\d.]+)/', $map->land, $strokes);
     expect(count($strokes[0]))->toBe(96)->and((float) $strokes[1][0])->toBeAbout(240 + 0.01 * cos(deg2rad(50)) * 111.195 * 12, 0.2)->and(max(array_map(floatval(...), $strokes[2])))->toBeAbout(480, 0.2);
     expect(array_map(fn (array $m): array => [$m[0]->text, $m[3]], $map->marks()))->toBe([['The Ledge', 'place'], ['Haven', 'used']])->and($map->edge)->toContain('L')->and($map->way)->toBe('')
-        ->and($map->scale()[0]->text)->toBe('10 km');
+        ->and($map->scale()->label->text)->toBe('5 km');
 });

@@ -7,6 +7,7 @@ namespace App\Rooms\Outlook;
 use App\Models\Outing;
 use App\Tide\PlaceTide;
 use GentlePour\InvalidValue;
+use GentlePour\Outing\GetOff;
 use GentlePour\Sky\DayOfSky;
 use GentlePour\Sky\SkyEvent;
 
@@ -51,20 +52,24 @@ final readonly class OutingAhead
                 $moments[] = new Moment($event->label(), $at);
             }
         }
-        $leave = $this->leaveUnix($outing, $from, $to);
-        $moments[] = $leave !== null && $leave < $to
-            ? new Moment('get off by these numbers', $leave, true) : new Moment('the end that you set', $to, true);
+        $getOff = $this->getOff($outing, $from, $to);
+        $awash = $getOff?->awashUntilUnix;
+        $moments[] = match (true) {
+            $awash !== null => new Moment('awash by these numbers until', $awash, true, 'past'),
+            $getOff !== null && $getOff->leaveUnix < $to => new Moment('get off by these numbers', $getOff->leaveUnix, true, 'past: leave'),
+            default => new Moment('the end that you set', $to, true, 'past: leave'),
+        };
         usort($moments, static fn (Moment $a, Moment $b): int => $a->unix <=> $b->unix);
 
         return $moments;
     }
 
-    private function leaveUnix(Outing $outing, float $from, float $to): ?float
+    private function getOff(Outing $outing, float $from, float $to): ?GetOff
     {
         try {
             $tide = $this->tides->curve($outing->place, $from - self::AROUND_S, $to + self::AROUND_S);
 
-            return $tide === null ? null : $this->tides->getOff($outing->place, $tide, $from)?->leaveUnix;
+            return $tide === null ? null : $this->tides->getOff($outing->place, $tide, $from);
         } catch (InvalidValue) {
             return null;
         }

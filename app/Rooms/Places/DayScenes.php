@@ -21,6 +21,7 @@ use GentlePour\Sky\LightReading;
 use GentlePour\Sky\SkyCondition;
 use GentlePour\Sky\SkyEvent;
 use GentlePour\Tide\TideCurve;
+use GentlePour\Units;
 
 /** Gathers what the day board of a place shows. */
 final readonly class DayScenes
@@ -28,7 +29,7 @@ final readonly class DayScenes
     /** How long before sunrise and after sunset a look is held, and into the day, in seconds. */
     private const AROUND_SUN_S = 3000.0;
 
-    public function __construct(private PlaceTide $tides, private PlaceForecasts $forecasts)
+    public function __construct(private PlaceTide $tides, private PlaceForecasts $forecasts, private Units $units)
     {
     }
 
@@ -49,12 +50,14 @@ final readonly class DayScenes
         $dayOfSky = $observer === null ? null : DayOfSky::between($observer, $from, $to);
         $light = $observer === null
             ? null : LightCurve::metered($observer, $place->facing_deg, $sky, $readings, $place->foreground());
+        $given = $this->forecasts->of($place);
         $scene = new DayScene(
             $place->name, $place->zone(), $midnight, $place->facing_deg, $tide, $observer, $dayOfSky, $light, null,
             self::marks($place, $tide), self::outings($place, $from, $to), $wanted->words ?? '',
             $wanted === null || $light === null ? [] : HoldPlan::withoutFilter($light, $wanted->target, $wanted->bag, $from, $to),
             $wanted === null || $light === null ? [] : self::held($wanted, $light, $dayOfSky),
-            $place->foreground()->gradEdge(), weather: $this->forecasts->of($place)?->forecast,
+            $place->foreground()->gradEdge(), weather: $given?->forecast,
+            weatherBy: $given?->asOf($place->zone(), $this->units) ?? '',
         );
 
         return $tide === null ? $scene : $scene->withGetOff($this->tides->getOff($place, $tide, $scene->firstUse()));

@@ -24,7 +24,7 @@ final readonly class PlaceAround
 {
     private const FOCAL_MM = 24.0;
 
-    /** The tilt of a lens that was not asked for: the horizon in the lower third of a wide frame. Judgement. */
+    /** A lens of which nothing else is said is held level. */
     private const TILT_DEG = 0.0;
 
     private const STEP_S = 600;
@@ -61,14 +61,14 @@ final readonly class PlaceAround
             'frame' => $frame,
             'plan' => new GroundPlan(
                 $this->subjects($place, $facing), $place->wayOut(), $facing === null ? null : $frame, $place->swell_from_deg,
-                $place->wind_from_deg, $this->tideM($place, $tide, $from, $to), $this->tides->runUpM($place), $this->units,
+                $place->wind_from_deg, $this->tideM($place, $tide, $from, $to), $this->tides->runUpM($place), $place->margin_m,
+                $this->units,
             ),
             'asked' => [
                 'facing' => $asked->text('facing', $facing === null ? '' : (string) round($facing, 1)), 'tilt' => $asked->text('tilt', '0'),
                 'focal' => $asked->text('focal', (string) round($focal, 1)), 'upright' => $asked->isUpright(),
             ],
             'frameProblems' => $asked->problems,
-            'faces' => $facing,
             'noWay' => $place->wayOut() === null,
         ];
     }

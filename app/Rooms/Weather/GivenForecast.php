@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rooms\Weather;
 
+use DateTimeZone;
+use GentlePour\Units;
 use GentlePour\Weather\Forecast;
 use Illuminate\Support\Carbon;
 
@@ -32,6 +34,12 @@ final readonly class GivenForecast
             $hours < 48 => $hours.' hours old',
             default => intdiv($hours, 24).' days old',
         };
+    }
+
+    /** The same where the page itself grows old, as in a field file: whose, and from when, by a place's clock. */
+    public function asOf(DateTimeZone $zone, Units $units): string
+    {
+        return $this->source.' of '.$this->takenAt->copy()->setTimezone($zone)->format('D j M, '.$units->hours());
     }
 
     public function isOld(): bool

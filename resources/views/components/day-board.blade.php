@@ -26,6 +26,7 @@
         </svg>
         <x-board-drawing :board="$narrow"/>
     </div>
+    @if ($scene->weatherBy !== '' && $board->hasWeather())<p class="hint">Weather: {{ $scene->weatherBy }}</p>@endif
     <details class="board-table"><summary>The same as a table</summary>
         <table>
             <caption class="is-sr-only">Events of the day at {{ $scene->place }}</caption>

@@ -13,7 +13,7 @@
                     <h1><a href="{{ route('outings.show', $outing) }}">{{ $outing->place->name }}</a> <small>{{ $outing->starts_at->setTimezone($zone)->format('l j F') }}{{ $outing->note ? ' · '.$outing->note : '' }}</small></h1>
                     <ol class="ahead-moments">
                         @foreach ($moments as $moment)
-                            <li @class(['is-past' => $moment->unix < $seconds, 'is-warning' => $moment->isWarning]) data-unix="{{ (int) $moment->unix }}"><span>{{ $moment->what }}</span><b>{{ $moment->at($zone)->format($write->units()->hours()) }}</b><i>{{ $moment->untilWords($seconds) }}</i></li>
+                            <li @class(['is-past' => $moment->unix < $seconds, 'is-warning' => $moment->isWarning]) data-unix="{{ (int) $moment->unix }}" data-past="{{ $moment->past }}"><span>{{ $moment->what }}</span><b>{{ $moment->at($zone)->format($write->units()->hours()) }}</b><i>{{ $moment->untilWords($seconds) }}</i></li>
                         @endforeach
                     </ol>
                     @if ($rough)<p class="warn">{{ $rough }}</p>@endif

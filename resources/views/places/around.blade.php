@@ -18,7 +18,8 @@
             <button class="button is-small work-it-out">Draw it</button>
             <p class="hint" id="horizon-asked-said" role="status"></p>
         </form>
-        <div class="horizon" data-horizon data-degree="{{ $sheet::DEGREE }}" data-centre="{{ $sheet->centreDeg }}" data-sky="{{ $sheet->skyDeg }}" data-top="{{ $sheet->y($sheet->skyDeg) }}" data-skyline='@json($sheet->skylineSamples())' data-steps='@json($sheet->steps())'>
+        @php($steps = $sheet->steps())
+        <div class="horizon" data-horizon data-degree="{{ $sheet::DEGREE }}" data-centre="{{ $sheet->centreDeg }}" data-sky="{{ $sheet->skyDeg }}" data-top="{{ $sheet->y($sheet->skyDeg) }}" data-skyline='@json($sheet->skylineSamples())' data-steps='@json($steps)'>
             <dl class="readings is-small" aria-live="off">
                 <div class="reading-of"><dt><label for="horizon-time">at</label></dt><dd data-at></dd></div>
                 <div class="reading-of"><dt>sun</dt><dd data-tell="sun"></dd></div>
@@ -26,7 +27,7 @@
                 <div class="reading-of"><dt>polariser, clear sky</dt><dd data-tell="sky"></dd></div>
                 <div class="reading-of"><dt>water</dt><dd data-tell="glare"></dd></div>
             </dl>
-            <input type="range" class="horizon-time" id="horizon-time" min="0" max="{{ count($sheet->steps()) - 1 }}" value="0" aria-label="Time of day" data-go-time>
+            <input type="range" class="horizon-time" id="horizon-time" min="0" max="{{ count($steps) - 1 }}" value="0" aria-label="Time of day" data-go-time>
             <div class="horizon-scroll" tabindex="0" role="region" aria-label="Horizon, drawing">
             <svg viewBox="0 0 {{ $sheet::WIDTH }} {{ $sheet->height() }}" width="{{ $sheet::WIDTH }}" height="{{ $sheet->height() }}" role="group" aria-label="Horizon of {{ $place->name }}: azimuth across, altitude up">
                 <defs><x-dark-hand id="dark-h"/><clipPath id="horizon-clip"><rect x="0" y="{{ $sheet->y($sheet->skyDeg) }}" width="{{ $sheet::WIDTH }}" height="{{ $sheet->footY() - $sheet->y($sheet->skyDeg) }}"/></clipPath></defs>
@@ -71,8 +72,8 @@
                     @foreach ($plan->levels() as $label)<circle class="ground-leg" cx="{{ $label->x }}" cy="{{ $label->y }}" r="4"/><text class="ground-level" x="{{ $label->x + ($label->anchor === 'end' ? -8 : 8) }}" y="{{ $label->y - 7 }}" text-anchor="{{ $label->anchor }}">{{ $label->text }}</text>@endforeach
                     @foreach ($plan->subjects() as [$label, $x, $y, $near])<circle @class(['ground-subject', 'is-far' => ! $near]) cx="{{ $x }}" cy="{{ $y }}" r="6"/><x-drawn-label class="ground-name" :label="$label"/>@endforeach
                     <g transform="translate({{ $plan::SIZE / 2 }} {{ $plan::SIZE / 2 }})"><circle class="ground-stand" r="9"/><circle class="ground-feet" r="3"/></g>
-                    @php([$bar, $px] = $plan->scale())
-                    <path class="ground-bar" d="M16 {{ $bar->y - 9 }}v9h{{ $px }}v-9"/><x-drawn-label class="scale" :label="$bar"/>
+                    @php($bar = $plan->scale())
+                    <path class="ground-bar" d="{{ $bar->path() }}"/><x-drawn-label class="scale" :label="$bar->label"/>
                     <text class="scale" x="{{ $plan::SIZE - 14 }}" y="22" text-anchor="end">N ↑</text>
                 </svg>
                 <dl class="readings is-small"><div class="reading-of"><dt>way out, still water and run-up</dt><dd data-tell="way">{{ $noWay ? 'no legs yet' : '' }}</dd></div></dl>

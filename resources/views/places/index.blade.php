@@ -21,8 +21,8 @@
                     <svg viewBox="0 0 {{ $map::SIZE }} {{ $map::SIZE }}" role="img" aria-label="Where your places lie, north up">
                         <path class="coast-land" d="{{ $map->land }}"/><path class="coast-edge" d="{{ $map->edge }}"/>
                         @foreach ($map->marks() as [$label, $x, $y, $kind])<circle class="coast-mark is-place" cx="{{ $x }}" cy="{{ $y }}" r="6"/><x-drawn-label class="coast-name is-place" :label="$label"/>@endforeach
-                        @php([$bar, $px] = $map->scale())
-                        <path class="ground-bar" d="M16 {{ $bar->y - 9 }}v9h{{ $px }}v-9"/><x-drawn-label class="scale" :label="$bar"/><text class="scale" x="{{ $map::SIZE - 14 }}" y="22" text-anchor="end">N ↑</text>
+                        @php($bar = $map->scale())
+                        <path class="ground-bar" d="{{ $bar->path() }}"/><x-drawn-label class="scale" :label="$bar->label"/><text class="scale" x="{{ $map::SIZE - 14 }}" y="22" text-anchor="end">N ↑</text>
                     </svg></section>
             @endif
         </div>

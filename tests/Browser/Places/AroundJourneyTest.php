@@ -58,7 +58,7 @@ it('has one cursor for board, horizon and ground', function (): void {
     // The slider under the horizon moves the board in turn.
     $this->script("const r = document.querySelector('[data-go-time]'); r.value = 84; r.dispatchEvent(new Event('input', {bubbles: true}))");
     $this->seesIn('[data-read="at"]', '14:00')->seesIn('.horizon [data-at]', '14:00');
-    expect($this->text('[data-tell="way"]'))->toMatch('/clear of the waves|waves run|under water/');
+    expect($this->text('[data-tell="way"]'))->toMatch('/over the waves|waves run|under water/');
     // At high water of that day the way out is wet, or the waves come near: the drawing and the words change together.
     $words = [];
     foreach ([0, 24, 48, 72, 96, 120] as $place) {

@@ -35,5 +35,6 @@ it('writes no session in a request beside the page’s own, so that what a press
     expect($handler->writes > 0)->toBe($written);
 })->with([
     'a page' => ['/places/2', [], true], 'what it asks for beside' => ['/places/2?hold=1', ['HX-Request' => 'true'], false],
+    'a picture' => ['/photos/1-small.jpg', [], false], 'a picture, whole' => ['/photos/1.jpg', [], false],
     'the bench, which is kept from question to question' => ['/bench', ['HX-Request' => 'true'], true],
 ]);

@@ -48,6 +48,17 @@ it('puts an outing that is near on top: to leave home, to be there, its light, t
     $this->get('/')->assertSee('past: leave');
 });
 
+it('says until when the stand is awash, where it is when one comes, and not to get off before one is there', function (): void {
+    Outing::query()->where('starts_at', '>', now())->delete();
+    $shelf = Place::query()->where('name', 'Marrow Shelf')->firstOrFail();
+    $shelf->update(['stand_m' => 3.0, 'way_out_m' => 3.0, 'way_out' => null]);
+    $outing = Outing::query()->create(['place_id' => $shelf->id, 'starts_at' => '2026-12-02 11:00', 'ends_at' => '2026-12-02 12:30']);
+    $moments = app(OutingAhead::class)->moments($outing->load('place'));
+    $last = $moments[count($moments) - 1];
+    expect($last->what)->toBe('awash by these numbers until')->and($last->unix)->toBeGreaterThan((float) $outing->starts_at->getTimestamp())->and($last->isWarning)->toBeTrue();
+    $this->get('/')->assertSee('awash by these numbers until')->assertDontSee('get off by these numbers');
+});
+
 it('says the end that was set where no tide ends an outing, and leaves one that is days away a line', function (): void {
     Outing::query()->where('starts_at', '>', now())->delete();
     $stair = Place::query()->where('name', 'Thrennet Stair')->firstOrFail();
@@ -59,5 +70,5 @@ it('says the end that was set where no tide ends an outing, and leaves one that 
 });
 
 it('says how long it is until something', function (float $ahead, string $words, string $ofAWarning): void {
-    expect((new Moment('x', 1000 + $ahead))->untilWords(1000))->toBe($words)->and((new Moment('x', 1000 + $ahead, true))->untilWords(1000))->toBe($ofAWarning);
+    expect((new Moment('x', 1000 + $ahead))->untilWords(1000))->toBe($words)->and((new Moment('x', 1000 + $ahead, true, 'past: leave'))->untilWords(1000))->toBe($ofAWarning);
 })->with([[-1, 'past', 'past: leave'], [0, 'in 0 min', 'in 0 min'], [3599, 'in 59 min', 'in 59 min'], [3600, 'in 1 h 00 min', 'in 1 h 00 min'], [200000, 'in 2 days', 'in 2 days']]);

@@ -23,7 +23,7 @@ beforeEach(function (): void {
 it('keeps a pasted forecast with its age, as rows under the board and words at the windows', function (): void {
     ($this->give)(['forecast_text' => $this->csv, 'source' => 'the harbour office'])->assertRedirect()->assertSessionHas('done', '3 hours of forecast are kept.');
     $page = (string) $this->get('/places/'.$this->place->id.'?day=2026-12-02')->assertOk()->assertSee('Weather by the harbour office, of this hour')->getContent();
-    expect($page)->toContain('heavy cloud')->toContain('fog likely')->toContain('10 m/s W')->toContain('0.5 m 9 s')->toContain('>waves<');
+    expect($page)->toContain('Weather: the harbour office of Wed 2 Dec, 8:00')->toContain('heavy cloud')->toContain('fog likely')->toContain('10 m/s W')->toContain('0.5 m 9 s')->toContain('>waves<');
     $words = app(PlaceForecasts::class)->reader($this->place)->of((float) strtotime('2026-12-02 08:50 UTC'), (float) strtotime('2026-12-02 09:40 UTC'));
     expect($words)->toStartWith('Heavy cloud, rain, wind 9 m/s from W, waves 0.4 m 9 s, low cloud drifts ')->toEndWith(' at 500 m.');
     $this->travel(20)->hours();
