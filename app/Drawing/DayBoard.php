@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Drawing;
 
 use GentlePour\Outing\GetOff;
-use GentlePour\Sky\LightPhase;
 use GentlePour\Sky\Moment;
 use GentlePour\Sky\Moon;
 use GentlePour\Sky\SkyEvent;
@@ -32,7 +31,8 @@ final readonly class DayBoard
 
     public const BOTTOM = 372.0;
 
-    private const STEP_S = 600;
+    /** From one place of the cursor to the next, in s: every drawing of a day that goes by it has the same. */
+    public const STEP_S = 600;
 
     private const EV_LOW = -6.0;
 
@@ -51,6 +51,9 @@ final readonly class DayBoard
     /** @var list<DayMoment> the day in steps, each worked out once for all that is drawn and read from it */
     private array $moments;
 
+    /** The light of the hours, as strokes with their names. */
+    public SkyRow $sky;
+
     /** @var list<BoardRow> */
     public array $rows;
 
@@ -59,11 +62,6 @@ final readonly class DayBoard
 
     /** Below it the two curves of the light run too close along the foot to be named there; in EV. */
     private const LIGHT_NAMED_EV = 0.0;
-
-    /** A band of golden light bears its name from this width on, in px. */
-    private const LIGHT_HOUR_PX = 30.0;
-
-    private const NAME_IN_PX = 3.0;
 
     /** Room is left for letters a little larger than they are. */
     private const LIGHT_NAME_PX = 20.0;
@@ -84,6 +82,7 @@ final readonly class DayBoard
         $this->lowM = floor(min([0.0, ...$heights]) - 0.2);
         $this->highM = ceil(max([1.0, ...$heights]) + 0.3);
         $this->moments = $moments ?? self::moments($scene);
+        $this->sky = new SkyRow($this->axis, $this->moments, $scene->sky, self::SKY_TOP);
         $this->rows = (new BoardRows($this->axis, self::BOTTOM, $layout, $units))->of($scene);
         $reader = new DayReadings($this->axis, $scene->facingDeg, $scene->getOff, $units, $scene->observer?->skyline);
         $this->readings = $reader->of($this->moments);
@@ -123,69 +122,6 @@ final readonly class DayBoard
     public function yOfEv(float $ev): float
     {
         return self::share((max(self::EV_LOW, min(self::EV_HIGH, $ev)) - self::EV_LOW) / (self::EV_HIGH - self::EV_LOW));
-    }
-
-    /** @return list<SkyBand> the light of the hours */
-    public function skyBands(): array
-    {
-        $bands = [];
-        foreach (array_slice($this->moments, 0, -1) as $i => $moment) {
-            if ($moment->sun === null) {
-                return [];
-            }
-            $altitude = ($moment->sun->altitudeDeg + ($this->moments[$i + 1]->sun ?? $moment->sun)->altitudeDeg) / 2;
-            $phase = LightPhase::ofAltitude($altitude);
-            $last = array_pop($bands);
-            $from = $last?->phase === $phase ? $last->x : $this->axis->x($moment->unix);
-            if ($last !== null && $last->phase !== $phase) {
-                $bands[] = $last;
-            }
-            $bands[] = new SkyBand($from, round($this->axis->x($moment->unix + self::STEP_S) - $from, 1), $phase);
-        }
-
-        return $bands;
-    }
-
-    /** @return list<Label> */
-    public function skyLabels(): array
-    {
-        $labels = [];
-        foreach ([[SkyEvent::Sunrise, 'start', 6], [SkyEvent::Sunset, 'end', -6]] as [$event, $anchor, $shift]) {
-            $unix = $this->scene->sky?->at($event);
-            if ($unix !== null) {
-                $labels[] = new Label(
-                    $event->label().' '.$this->axis->clock($unix), $this->axis->x($unix) + $shift, self::SKY_TOP + 30, $anchor,
-                );
-            }
-        }
-
-        return $labels;
-    }
-
-    /** @return list<Label> golden and blue hour by their names, where they have room */
-    public function lightNames(): array
-    {
-        $labels = [];
-        $bands = $this->skyBands();
-        foreach ($bands as $i => $band) {
-            $before = $bands[$i - 1]->phase ?? null;
-            $hasRoom = $band->width >= self::LIGHT_HOUR_PX;
-            $labels[] = match (true) {
-                $band->phase === LightPhase::Golden && $hasRoom => self::beside($band, 'golden', $before !== LightPhase::Day),
-                $band->phase === LightPhase::Blue => self::beside($band, 'blue', $before === LightPhase::Golden),
-                default => null,
-            };
-        }
-
-        return array_values(array_filter($labels));
-    }
-
-    /** A name at the left end of a band, or at its right, reaching to where the next is not named. */
-    private static function beside(SkyBand $band, string $name, bool $left): Label
-    {
-        $x = $left ? $band->x + self::NAME_IN_PX : $band->x + $band->width - self::NAME_IN_PX;
-
-        return new Label($name, $x, self::SKY_TOP + 13, $left ? 'start' : 'end');
     }
 
     public function tidePath(bool $closed): string

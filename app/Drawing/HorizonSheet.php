@@ -23,8 +23,6 @@ final readonly class HorizonSheet
     /** Px a degree: 360 degrees are as wide as the sheet. */
     public const DEGREE = self::WIDTH / 360;
 
-    private const STEP_S = 600;
-
     private const TOP_PX = 20.0;
 
     private const FOOT_PX = 24.0;
@@ -66,7 +64,7 @@ final readonly class HorizonSheet
     ) {
         $this->centreDeg = $centreDeg ?? $frame->facingDeg;
         $moments = [];
-        for ($unix = $from; $unix <= $to; $unix += self::STEP_S) {
+        for ($unix = $from; $unix <= $to; $unix += DayBoard::STEP_S) {
             $moments[] = [$unix, $observer->sun($unix), $observer->moon($unix)];
         }
         $this->moments = $moments;

@@ -66,7 +66,7 @@ it('has room above the highest and below the lowest that it shows, and a line ea
     $dry = DayBoard::wide(scene());
     expect($dry->y(-1.0))->toBe(372.0)->and($dry->y(2.0))->toBe(78.0)->and($dry->metres())->toBe([])->and($dry->waters())->toBe([])
         ->and($dry->tidePath(true))->toBe('')->and($dry->skyPath())->toBe('')->and($dry->exposureValues())->toBe([])
-        ->and($dry->skyBands())->toBe([])->and($dry->skyLabels())->toBe([])->and($dry->leave())->toBeNull();
+        ->and($dry->sky->bands())->toBe([])->and($dry->sky->events())->toBe([])->and($dry->leave())->toBeNull();
 });
 
 it('draws the tide every ten minutes from midnight to midnight', function (): void {
@@ -201,7 +201,7 @@ it('draws the hours by their light, each stretch once, and names sunrise and sun
     $observer = new Observer(50, 0);
     $sky = DayOfSky::between($observer, DAY, DAY + 86400);
     $board = DayBoard::wide(scene(observer: $observer, sky: $sky));
-    $bands = $board->skyBands();
+    $bands = $board->sky->bands();
     expect(array_map(fn (SkyBand $b): LightPhase => $b->phase, $bands))->toBe([
         LightPhase::Night, LightPhase::Astronomical, LightPhase::Nautical, LightPhase::Blue, LightPhase::Golden, LightPhase::Day,
         LightPhase::Golden, LightPhase::Blue, LightPhase::Nautical, LightPhase::Astronomical, LightPhase::Night,
@@ -211,12 +211,12 @@ it('draws the hours by their light, each stretch once, and names sunrise and sun
     }
     $rise = (float) $sky->at(SkyEvent::Sunrise);
     $set = (float) $sky->at(SkyEvent::Sunset);
-    expect(array_map(fn (Label $l): array => [$l->text, $l->x, $l->y, $l->anchor], $board->skyLabels()))->toBe([
+    expect(array_map(fn (Label $l): array => [$l->text, $l->x, $l->y, $l->anchor], $board->sky->events()))->toBe([
         [SkyEvent::Sunrise->label().' '.gmdate('G:i', (int) round($rise)), boardX(($rise - DAY) / 3600) + 6, 54.0, 'start'],
         [SkyEvent::Sunset->label().' '.gmdate('G:i', (int) round($set)), boardX(($set - DAY) / 3600) - 6, 54.0, 'end'],
     ]);
-    expect(array_column($board->lightNames(), 'text'))->toBe(['blue', 'golden', 'golden', 'blue'])
-        ->and(array_column($board->lightNames(), 'anchor'))->toBe(['end', 'start', 'end', 'start']);
+    expect(array_column($board->sky->names(), 'text'))->toBe(['blue', 'golden', 'golden', 'blue'])
+        ->and(array_column($board->sky->names(), 'anchor'))->toBe(['end', 'start', 'end', 'start']);
     // The darker the phase, the more strokes lie over each other.
     expect(array_map(static fn (SkyBand $b): int => count($b->strokes()), $bands))->toBe([5, 4, 3, 2, 1, 0, 1, 2, 3, 4, 5]);
 });
@@ -356,7 +356,7 @@ it('hands a reading to the page as the cursor needs it', function (): void {
 
 it('takes the light of a stretch from the middle of each step', function (): void {
     $observer = new Observer(50, 0);
-    $bands = (DayBoard::wide(scene(observer: $observer)))->skyBands();
+    $bands = (DayBoard::wide(scene(observer: $observer)))->sky->bands();
     foreach (array_slice($bands, 1) as $i => $band) {
         // Where one light ends and the next begins, the step before belongs to the one, the step after to the other.
         $step = (int) round(($band->x - 168) / 968 * 144);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms\Places;
 
+use App\Drawing\DayBoard;
 use App\Drawing\GroundPlan;
 use App\Drawing\GroundSubject;
 use App\Drawing\HorizonSheet;
@@ -26,8 +27,6 @@ final readonly class PlaceAround
 
     /** A lens of which nothing else is said is held level. */
     private const TILT_DEG = 0.0;
-
-    private const STEP_S = 600;
 
     /** Where nothing says which way one looks: to the noon sun of the north. */
     private const FACING_DEG = 180.0;
@@ -107,7 +106,7 @@ final readonly class PlaceAround
             return [];
         }
         $heights = [];
-        for ($unix = $from; $tide !== null && $unix <= $to; $unix += self::STEP_S) {
+        for ($unix = $from; $tide !== null && $unix <= $to; $unix += DayBoard::STEP_S) {
             $heights[] = $tide->heightM(max($tide->from(), min($tide->to(), $unix)));
         }
 

@@ -13,9 +13,9 @@
                 <path class="grid" d="M{{ $hour->x }} {{ $board::TOP }}V{{ $board::BOTTOM }}"/><text class="scale" x="{{ $hour->x }}" y="16" text-anchor="middle">{{ $hour->label }}</text>
             @endforeach
             <rect class="sky" x="{{ $layout->left }}" y="{{ $board::SKY_TOP }}" width="{{ $layout->right - $layout->left }}" height="{{ $board::SKY_HEIGHT }}"/>
-            @foreach ($board->skyBands() as $band) @foreach ($band->strokes() as $phase)<rect x="{{ $band->x }}" y="{{ $board::SKY_TOP }}" width="{{ $band->width }}" height="{{ $board::SKY_HEIGHT }}" fill="url(#{{ $dark }}-{{ $phase->value }})"/>@endforeach @endforeach
-            @foreach ($board->lightNames() as $label)<x-drawn-label class="sky-label is-hour" :label="$label"/>@endforeach
-            @foreach ($board->skyLabels() as $label)<x-drawn-label class="sky-label" :label="$label"/>@endforeach
+            @foreach ($board->sky->bands() as $band) @foreach ($band->strokes() as $phase)<rect x="{{ $band->x }}" y="{{ $board::SKY_TOP }}" width="{{ $band->width }}" height="{{ $board::SKY_HEIGHT }}" fill="url(#{{ $dark }}-{{ $phase->value }})"/>@endforeach @endforeach
+            @foreach ($board->sky->names() as $label)<x-drawn-label class="sky-label is-hour" :label="$label"/>@endforeach
+            @foreach ($board->sky->events() as $label)<x-drawn-label class="sky-label" :label="$label"/>@endforeach
             @foreach ($layout->narrow ? [] : $board->metres() as $label)<x-drawn-label class="scale" :label="$label"/>@endforeach
             @foreach ($layout->narrow ? [] : $board->exposureValues() as $label)<x-drawn-label class="scale is-light" :label="$label"/>@endforeach
             @if ($scene->tide)

@@ -125,7 +125,7 @@ it('lays out a day so that clock, tide and light agree with what they are drawn 
                 ->and($bar->x + $bar->width)->toBeLessThanOrEqual(DayBoard::RIGHT + 2.1);
         }
     }
-    $covered = array_sum(array_map(fn (SkyBand $b): float => $b->width, $board->skyBands()));
+    $covered = array_sum(array_map(fn (SkyBand $b): float => $b->width, $board->sky->bands()));
     expect($covered)->toBeAbout(DayBoard::RIGHT - DayBoard::LEFT, 1.0)
         ->and($board->tidePath(true))->toEndWith('Z')->and($board->skyPath())->toStartWith('M');
 })->with([
