@@ -26,10 +26,10 @@
             <x-topic id="filters" title="Filters and what holds them"><p>Every engraving is understood: ND64, 1.8, 8x, 6 stops. The engraved figure is a promise; half a stop off is common in the dark ones, and they tint. Measure it once from a base and a long frame, and from then on it is what it is. Slots, rings and adapters decide which go on which lens.</p></x-topic>
 
             <h2 id="part-edge">3. At the edge</h2>
-            <figure tabindex="0"><svg viewBox="0 0 600 150" role="img" aria-label="Tide, run-up and margin add up to the stand">
-                <rect class="m-sea" x="0" y="104" width="600" height="46"/><rect class="m-run" x="0" y="72" width="600" height="32"/><rect class="m-margin" x="0" y="52" width="600" height="20"/>
-                <path class="m-rock" d="M340 150L380 52H470L520 84L600 40V150Z"/>
-                <text x="10" y="132">tide</text><text x="10" y="94">run-up of the highest wave of a stay</text><text x="10" y="67">margin</text><text x="384" y="44">your feet</text><text x="592" y="128" text-anchor="end">the way out floods first</text></svg></figure>
+            <figure class="m-small"><svg viewBox="0 0 420 150" role="img" aria-label="Tide, run-up and margin add up to the stand">
+                <rect class="m-sea" x="0" y="104" width="420" height="46"/><rect class="m-run" x="0" y="72" width="420" height="32"/><rect class="m-margin" x="0" y="52" width="420" height="20"/>
+                <path class="m-rock" d="M188 150L222 52H306L346 84L420 40V150Z"/>
+                <text x="10" y="132">tide</text><text x="10" y="94">run-up of waves</text><text x="10" y="68">margin</text><text x="226" y="44">your feet</text><text x="412" y="128" text-anchor="end">the way out floods first</text></svg></figure>
             <x-topic id="get-off" title="Stand, way out, get-off time"><p>Tide, run-up and margin together must stay below your feet <b>and</b> below the lowest point of the way out; from the instant at which they do not, the minutes to pack and walk are taken off. It is when these numbers say to leave; it is no promise that it is safe until then.</p>@foreach ($cautions as $caution)<p class="warn">{{ $caution }}</p>@endforeach</x-topic>
 
             <h2 id="part-water">4. Reading the water</h2>
