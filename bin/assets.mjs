@@ -51,7 +51,7 @@ const purged = async (content, css) => (await new PurgeCSS().purge({
 const minified = (css) => transform({ filename: 'app.css', code: Buffer.from(css), minify: true, targets: { chrome: 111 << 16, firefox: 113 << 16, safari: (16 << 16) | (4 << 8) } }).code;
 keep('app.css', minified(faces + await purged([...files('resources/views', '.php'), ...files('resources/js', '.js')], bulma) + own));
 // What only one door shows.
-for (const [part, also] of Object.entries({ log: [], almanac: ['strip'], ahead: ['strip'], manual: [], card: [], carry: [], outing: [] })) {
+for (const [part, also] of Object.entries({ log: [], almanac: ['strip'], ahead: ['strip'], manual: [], water: [], card: [], carry: [], outing: [] })) {
     keep(`${part}.css`, minified([...also, part].map((name) => readFileSync(`resources/css/${name}.css`, 'utf8')).join('')));
 }
 // A field file carries what it shows, and no more.

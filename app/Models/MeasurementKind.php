@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use GentlePour\Motion\WaterBody;
+
 /** The ways of measuring water and sky. */
 enum MeasurementKind: string
 {
@@ -35,6 +37,16 @@ enum MeasurementKind: string
             self::Drop => 'Typed, or by the angles to lip and foot.',
             self::Clouds => 'Time a cloud across the frame, or reckon from the wind.',
             self::Buoy => 'Read a file of observations; the row nearest in time counts.',
+        };
+    }
+
+    /** At whose edge one stands to measure so, if at any. */
+    public function body(): ?WaterBody
+    {
+        return match ($this) {
+            self::Waves, self::Swash => WaterBody::Sea,
+            self::Float, self::Drop => WaterBody::Running,
+            self::Clouds, self::Buoy => null,
         };
     }
 }

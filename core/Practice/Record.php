@@ -76,6 +76,14 @@ final readonly class Record
         return $this->drills[$drill->value]['right'] ?? 0;
     }
 
+    /** @return list<bool> whether the last answers of a drill were right, the latest at the end */
+    public function last(Drill $drill): array
+    {
+        $last = $this->drills[$drill->value]['last'] ?? '';
+
+        return $last === '' ? [] : array_map(static fn (string $one): bool => $one === '1', str_split($last));
+    }
+
     /** How much sooner than others a drill is asked, from nought to one. */
     public function weight(Drill $drill): float
     {

@@ -34,15 +34,16 @@ final class WhenToLeave
                 .'and packing and the walk take %d min. When do you leave at the latest?',
                 self::clock($low), $lowM, self::clock($high), $highM, $standM, $runUpM, self::MARGIN_M, $walk,
             ),
-            sprintf('ledge %.1f m', $standM), $choices, self::clock($leave), sprintf(
+            '', $choices, self::clock($leave), sprintf(
                 'Run-up and margin leave %.1f m for the tide, which it reaches at %s; %d min before that is %s. In the middle hours it '
                 .'rises fastest. A set or a surge comes sooner: the sea decides, not the table.',
                 $awashM, self::clock((int) floor($awash)), $walk, self::clock($leave),
-            ),
+            ), new ShownTide($low, $lowM, $high, $highM, $standM, $awashM, $leave),
         );
     }
 
-    private static function clock(int $minutes): string
+    /** @param  int  $minutes  of a day, or past it */
+    public static function clock(int $minutes): string
     {
         return sprintf('%d:%02d', intdiv($minutes, 60) % 24, $minutes % 60);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rooms\Practice;
 
 use App\Drawing\Histogram;
+use App\Drawing\LedgeTide;
 use App\Household\Settings;
 use App\Rooms\Bench\BenchFields;
 use App\Rooms\Kit\KitShelf;
@@ -13,6 +14,7 @@ use GentlePour\Practice\Drill;
 use GentlePour\Practice\Record;
 use GentlePour\Practice\ShownLevels;
 use GentlePour\Practice\ShownSwell;
+use GentlePour\Practice\ShownTide;
 use GentlePour\Practice\ShownWater;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -47,6 +49,7 @@ final class PracticeController
             'given' => $isReason ? $round->given[$at] : null, 'wasRight' => $isReason && $round->right[$at],
             'histogram' => $question->shown instanceof ShownLevels ? Histogram::ofLuminance($question->shown->counts) : null,
             'swell' => $question->shown instanceof ShownSwell ? $question->shown->apartS : null,
+            'tide' => $question->shown instanceof ShownTide ? LedgeTide::of($question->shown) : null,
             'scene' => $question->shown instanceof ShownWater ? self::scene($question->shown, $shelf) : null,
             'seconds' => $question->shown instanceof ShownWater ? $question->shown->seconds : null,
         ]);

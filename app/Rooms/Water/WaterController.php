@@ -18,6 +18,7 @@ use GentlePour\Measuring\FloatRuns;
 use GentlePour\Measuring\SetRhythm;
 use GentlePour\Motion\CloudDrift;
 use GentlePour\Motion\WaterKind;
+use GentlePour\Outing\Cautions;
 use GentlePour\Units;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -30,6 +31,15 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 final class WaterController
 {
     private const SHOWN = 30;
+
+    /** Of a tool's own, beside it. */
+    private const BESIDE = 3;
+
+    /** What a file of observations may look like, made up. */
+    public const EXAMPLES = [
+        "time,wave_height,wave_period,wind_speed\n2026-03-14T06:00Z,1.4,9.5,6.2\n2026-03-14T07:00Z,1.5,9.8,7.0",
+        "#YY  MM DD hh mm WDIR WSPD  WVHT   DPD\n#yr  mo dy hr mn degT m/s      m   sec\n2026 03 14 06 00  240  6.2   1.4   9.5",
+    ];
 
     public function index(Tastes $tastes): View
     {
@@ -105,6 +115,10 @@ final class WaterController
             'meanOfSurface' => FloatRuns::MEAN_OF_SURFACE,
             'read' => $read,
             'air' => $air,
+            'last' => Measurement::query()->where('kind', $kind)->with('place')->latest('measured_at')->latest('id')
+                ->limit(self::BESIDE)->get(),
+            'examples' => self::EXAMPLES,
+            'edge' => $kind->body() === null ? null : Cautions::atTheEdgeOf($kind->body()),
         ]);
     }
 }

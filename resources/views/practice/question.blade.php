@@ -4,6 +4,14 @@
         @if ($question->given !== '')<p class="figure practice-given">{{ $question->given }}</p>@endif
         <h1 class="practice-asks">{{ $question->asks }}</h1>
         @if ($histogram)<figure class="histogram"><svg viewBox="0 0 512 132" preserveAspectRatio="none" role="img" aria-label="A histogram"><path class="h-light" d="{{ $histogram->luminance }}"/></svg></figure>@endif
+        @if ($tide)
+            <figure class="practice-tide"><svg viewBox="0 0 {{ $tide::WIDTH }} {{ $tide::HEIGHT }}" role="img" aria-label="The tide from low to high water, and the ledge">
+                @foreach ($tide->hours as $hour)<path class="tide-hour" d="M{{ $hour->x }} 12V{{ $tide::FLOOR }}"/><text x="{{ $hour->x }}" y="{{ $tide::HEIGHT - 5 }}" text-anchor="middle">{{ $hour->label }}</text>@endforeach
+                <path class="tide-sea" d="{{ $tide->line }}V{{ $tide::FLOOR }}H0Z"/><path class="tide-line" d="{{ $tide->line }}"/><path class="tide-ledge" d="M0 {{ $tide->ledgeY }}H{{ $tide::WIDTH }}"/>
+                @if ($answered)<path class="tide-awash" d="M0 {{ $tide->awashY }}H{{ $tide::WIDTH }}"/><path class="tide-leave" d="M{{ $tide->leaveX }} 8V{{ $tide::FLOOR }}"/>@endif
+                @foreach ([...$tide->labels, ...$answered ? $tide->reasons : []] as $label)<text x="{{ $label->x }}" y="{{ $label->y }}" text-anchor="{{ $label->anchor }}">{{ $label->text }}</text>@endforeach
+            </svg></figure>
+        @endif
         @if ($scene)<figure class="practice-picture"><x-water-picture :scene="$scene" :seconds="$seconds" aria-label="A drawn picture of the water"/></figure>@endif
         @if ($swell !== null)
             <figure class="practice-swell" data-swell='@json($swell)'><svg viewBox="0 0 600 150" role="img" aria-label="Waves that pass a post"><path class="swell-water" data-swell-water d="M0 100H600V150H0Z"/><path class="swell-post" d="M300 30V150"/></svg><figcaption class="hint">Scripts are needed to see it move.</figcaption></figure>

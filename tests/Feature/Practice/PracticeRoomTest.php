@@ -63,10 +63,23 @@ it('asks one thing alone, draws what has to be seen, and refuses a drill that th
         Drill::Time => $page->assertSee('data-scene=', false)->assertDontSee('data-swell=', false),
         Drill::Histogram => $page->assertSee('class="h-light"', false),
         Drill::Swell => $page->assertSee('data-swell=', false)->assertSee('name="answer"', false),
-        Drill::Stops, Drill::Filter, Drill::Look, Drill::Leave, Drill::Order => $page->assertDontSee('data-scene=', false)->assertSee('data-choice', false),
+        Drill::Leave => $page->assertSee('class="tide-line"', false)->assertDontSee('class="tide-leave"', false)->assertDontSee('room for the tide'),
+        Drill::Stops, Drill::Filter, Drill::Look, Drill::Order => $page->assertDontSee('data-scene=', false)->assertSee('data-choice', false),
     };
     $this->from('/practice')->post('/practice', ['drill' => 'juggling'])->assertRedirect('/practice')->assertSessionHasErrors(['drill' => 'There is no such drill.']);
 })->with(Drill::cases());
+
+it('shows when to have left only once that was answered, and what waits to be asked again on the way in', function (): void {
+    $this->post('/practice', ['drill' => 'leave']);
+    answerIt(false);
+    $this->get('/practice')->assertOk()->assertSee('class="tide-leave"', false)->assertSee('>leave '.practiceRound()->question(0)->rightAnswer().'<', false);
+    for ($i = 1; $i < 8; $i++) {
+        answerIt(true);
+    }
+    $this->put('/practice/next');
+    $this->get('/practice')->assertOk()->assertSee('What goes wrong most: when to leave')->assertSee('1 question waits to be asked again')
+        ->assertSee('<path class="is-missed" d="M1 4h8"/><path class="" d="M12 4h8"/>', false);
+});
 
 it('keeps the first answer when it is pressed twice, and refuses one that is none at the field', function (): void {
     $this->post('/practice', ['drill' => 'swell']);

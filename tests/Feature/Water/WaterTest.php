@@ -8,6 +8,7 @@ use App\Models\Frame;
 use App\Models\Measurement;
 use App\Models\MeasurementKind;
 use App\Models\ShotList;
+use App\Rooms\Water\WaterController;
 use GentlePour\Documents\ObservationFiles;
 use GentlePour\Motion\WaterKind;
 use GentlePour\Solving\ShotRole;
@@ -23,6 +24,27 @@ it('shows what was measured, with its place, and the taste with its verdicts', f
     foreach (MeasurementKind::cases() as $kind) {
         $this->get('/water/'.$kind->value)->assertOk()->assertSee($kind->words());
     }
+});
+
+it('draws how each is measured, with what was measured so before and the caution of its edge', function (MeasurementKind $kind): void {
+    Measurement::query()->create(['kind' => $kind, 'data' => ['period_s' => 77, 'speed_m_s' => 77, 'drop_m' => 77, 'retreat_s' => 77, 'seconds' => 77, 'share' => 0.5], 'measured_at' => now()]);
+    $page = $this->get('/water/'.$kind->value)->assertOk()->assertSee('77')->assertSee('Measured before');
+    match ($kind) {
+        MeasurementKind::Waves, MeasurementKind::Swash => $page->assertSee('class="how-way"', false)->assertSee('never turn your back'),
+        MeasurementKind::Float, MeasurementKind::Drop => $page->assertSee('class="how-way"', false)->assertSee('Rivers rise'),
+        MeasurementKind::Clouds => $page->assertSee('class="how-cloud"', false)->assertDontSee('wet rock'),
+        MeasurementKind::Buoy => $page->assertSee('WVHT')->assertDontSee('wet rock'),
+    };
+})->with(MeasurementKind::cases());
+
+it('reads each text that it shows as an example', function (string $text): void {
+    $read = ObservationFiles::read(['example' => $text]);
+
+    expect($read->badLines)->toBe([])->and($read->observations[0])->significantHeightM->toBe(1.4)->peakPeriodS->toBe(9.5)->windMS->toBe(6.2)
+        ->and(gmdate('Y-m-d H:i', (int) $read->observations[0]->unix))->toBe('2026-03-14 06:00');
+})->with(WaterController::EXAMPLES);
+
+it('knows no moon to measure', function (): void {
     $this->get('/water/moon')->assertNotFound();
 });
 
