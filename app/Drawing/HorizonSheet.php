@@ -52,7 +52,10 @@ final readonly class HorizonSheet
     /** @var list<array{float, Horizontal, Horizontal}> each step of the day: the instant, the sun and the moon */
     private array $moments;
 
-    /** @param  float|null  $centreDeg  the azimuth in the middle; where the lens faces if left out */
+    /**
+     * @param  float|null  $centreDeg  the azimuth in the middle; where the lens faces if left out
+     * @param  list<array{float, Horizontal, Horizontal}>|null  $moments  of the same day, where they were worked out before
+     */
     public function __construct(
         public Observer $observer,
         public LensFrame $frame,
@@ -61,19 +64,27 @@ final readonly class HorizonSheet
         private DateTimeZone $zone,
         ?float $centreDeg = null,
         private Units $units = new Units,
+        ?array $moments = null,
     ) {
         $this->centreDeg = $centreDeg ?? $frame->facingDeg;
-        $moments = [];
-        for ($unix = $from; $unix <= $to; $unix += DayBoard::STEP_S) {
-            $moments[] = [$unix, $observer->sun($unix), $observer->moon($unix)];
-        }
-        $this->moments = $moments;
+        $this->moments = $moments ??= self::moments($observer, $from, $to);
         $highest = max(
             $frame->tiltDeg, ...array_column($observer->skyline->points, 1),
             ...array_map(static fn (array $m): float => max($m[1]->altitudeDeg, $m[2]->altitudeDeg), $moments),
         );
         $this->skyDeg = self::within(max($highest, min($frame->highestDeg(), $highest + 20)) + self::ROOM_DEG, self::SKY_DEG);
         $this->belowDeg = self::within(self::ROOM_DEG - $frame->lowestDeg(), self::BELOW_DEG);
+    }
+
+    /** @return list<array{float, Horizontal, Horizontal}> each step of a day: the instant, the sun and the moon */
+    public static function moments(Observer $observer, float $from, float $to): array
+    {
+        $moments = [];
+        for ($unix = $from; $unix <= $to; $unix += DayBoard::STEP_S) {
+            $moments[] = [$unix, $observer->sun($unix), $observer->moon($unix)];
+        }
+
+        return $moments;
     }
 
     public function height(): float

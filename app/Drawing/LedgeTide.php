@@ -31,7 +31,7 @@ final readonly class LedgeTide
     /** From a line to the text that stands on it, and as much as the time to leave takes. */
     private const ABOVE = 6.0;
 
-    private const LEAVE_PX = 130.0;
+    private const LEAVE_PX = 145.0;
 
     /**
      * @param  string  $line  the tide, as a path
@@ -63,6 +63,7 @@ final readonly class LedgeTide
             static fn (int $hour): Tick => new Tick($x(60 * $hour), (string) ($hour % 24)), range(intdiv($from, 60) + 1, intdiv($to, 60)),
         );
         [$ledgeY, $awashY, $leaveX] = [$y($tide->standM), $y($tide->awashM), $x($tide->leaveMin)];
+        $right = self::WIDTH - self::ABOVE;
         $leave = 'leave '.WhenToLeave::clock($tide->leaveMin);
         $turn = static fn (string $name, int $min, float $m): string => sprintf('%s %s, %.1f m', $name, WhenToLeave::clock($min), $m);
 
@@ -70,11 +71,11 @@ final readonly class LedgeTide
             'M'.implode('L', $points), $hours,
             [
                 new Label($turn('low', $tide->lowMin, $tide->lowM), self::ABOVE, self::FLOOR - self::ABOVE),
-                new Label($turn('high', $tide->highMin, $tide->highM), $x($tide->highMin), $y($tide->highM) - 2 * self::ABOVE, 'end'),
+                new Label($turn('high', $tide->highMin, $tide->highM), $right, $y($tide->highM) - 2 * self::ABOVE, 'end'),
                 new Label(sprintf('ledge %.1f m', $tide->standM), self::ABOVE, $ledgeY - self::ABOVE),
             ],
             [
-                new Label(sprintf('room for the tide: %.1f m', $tide->awashM), self::WIDTH - self::ABOVE, $awashY - self::ABOVE, 'end'),
+                new Label(sprintf('room for the tide: %.1f m', $tide->awashM), $right, $awashY - self::ABOVE, 'end'),
                 $leaveX < self::LEAVE_PX ? new Label($leave, $leaveX + self::ABOVE, self::TOP)
                     : new Label($leave, $leaveX - self::ABOVE, self::TOP, 'end'),
             ],

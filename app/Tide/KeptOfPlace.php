@@ -26,11 +26,12 @@ final class KeptOfPlace
      * @param  Place  $place  with its marks and their sightings
      * @param  mixed  $goesBy  whatever else it goes by
      * @param  Closure(): T  $work
+     * @param  class-string  ...$made  what it is made of besides, which may be another thing after an update
      * @return T
      */
-    public static function get(string $name, Place $place, mixed $goesBy, Closure $work): mixed
+    public static function get(string $name, Place $place, mixed $goesBy, Closure $work, string ...$made): mixed
     {
-        $of = self::fingerprint($place, $goesBy);
+        $of = self::fingerprint($place, $goesBy, [Window::class, ...array_values($made)]);
         $key = "{$name}:{$place->id}";
         /** @var array{of: string, found: T}|null $kept */
         $kept = Cache::get($key);
@@ -42,14 +43,17 @@ final class KeptOfPlace
         return $kept['found'];
     }
 
-    private static function fingerprint(Place $place, mixed $goesBy): string
+    /** @param  list<class-string>  $made */
+    private static function fingerprint(Place $place, mixed $goesBy, array $made): string
     {
-        // What a window is may be another thing after an update.
-        $window = (string) (new ReflectionClass(Window::class))->getFileName();
+        $written = [filemtime(base_path('data/stations.ndjson.gz'))];
+        foreach ($made as $class) {
+            $written[] = filemtime((string) (new ReflectionClass($class))->getFileName());
+        }
         $entries = TideEntry::query()->where('place_id', $place->id);
 
         return sha1(serialize([
-            filemtime($window), $goesBy, $place->getAttributes(), $place->marks->map(static fn (LevelMark $m): array => [
+            $written, $goesBy, $place->getAttributes(), $place->marks->map(static fn (LevelMark $m): array => [
                 $m->getAttributes(), $m->sightings->map(static fn (Sighting $s): array => $s->getAttributes())->all(),
             ])->all(),
             $place->tide === TideSource::Table ? [$entries->count(), $entries->max('id')] : [],

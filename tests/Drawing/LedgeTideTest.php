@@ -24,15 +24,16 @@ it('draws half a cosine between low and high water, with the ledge and when to h
     expect(array_column([...$drawn->labels, ...$drawn->reasons], 'text'))->toBe(['low 6:00, 1.0 m', 'high 12:00, 5.0 m', 'ledge 3.4 m', 'room for the tide: 3.0 m', 'leave 8:30']);
 });
 
-it('leaves every text within the sheet, and none over another', function (): void {
+// In px of the drawing: on a desk, and on a phone, where the drawing is smaller and its letters are not.
+it('leaves every text within the sheet, and none over another', function (float $size): void {
     for ($seed = 1; $seed <= 400; $seed++) {
         $tide = WhenToLeave::ask(new Chance($seed))->shown;
         $drawn = $tide instanceof ShownTide ? LedgeTide::of($tide) : throw new LogicException('No tide.');
-        $boxes = array_map(static function (Label $label): array {
-            $width = TextWidth::of($label->text, 13);
+        $boxes = array_map(static function (Label $label) use ($size): array {
+            $width = TextWidth::of($label->text, $size);
             $left = $label->anchor === 'end' ? $label->x - $width : $label->x;
 
-            return [$left, $left + $width, $label->y - 10, $label->y + 2];
+            return [$left, $left + $width, $label->y - 0.75 * $size, $label->y + 0.1 * $size];
         }, [...$drawn->labels, ...$drawn->reasons]);
         foreach ($boxes as $i => [$left, $right, $top, $bottom]) {
             expect($left)->toBeGreaterThan(0)->and($right)->toBeLessThan(LedgeTide::WIDTH)->and($top)->toBeGreaterThan(0)->and($bottom)->toBeLessThan(LedgeTide::FLOOR);
@@ -41,4 +42,4 @@ it('leaves every text within the sheet, and none over another', function (): voi
             }
         }
     }
-});
+})->with([13.6, 20.8]);

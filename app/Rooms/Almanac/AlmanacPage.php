@@ -9,11 +9,12 @@ use App\Drawing\DayStrip;
 use App\Drawing\MonthSheet;
 use App\Models\Place;
 use App\Tide\KeptOfPlace;
+use Closure;
 use DateTimeImmutable;
 use GentlePour\Planning\AlmanacDay;
 use GentlePour\Planning\Window;
 use GentlePour\Units;
-use ReflectionClass;
+use Illuminate\Support\HtmlString;
 
 /** The drawing of the months, and the day in it that is looked at. */
 final readonly class AlmanacPage
@@ -29,15 +30,13 @@ final readonly class AlmanacPage
     private const LEAST_RANGE_M = 0.5;
 
     /**
-     * @param  list<MonthSheet>  $months
-     * @param  list<AlmanacDay>  $days
+     * @param  Closure(): non-empty-list<AlmanacDay>  $days
      * @param  list<FoundWindow>  $windows  of the day that is looked at
      * @param  int  $daysSoon  days with a window in the next sixty
      */
     private function __construct(
         public Place $place,
-        public array $months,
-        private array $days,
+        private Closure $days,
         public AlmanacDay $chosen,
         public DateTimeImmutable $date,
         public DayStrip $strip,
@@ -45,6 +44,7 @@ final readonly class AlmanacPage
         public string $flag,
         private AlmanacMarks $marks,
         private ?float $levelM,
+        private Units $units,
         public int $daysSoon,
         public bool $isRare,
         private mixed $drawnOf,
@@ -52,46 +52,76 @@ final readonly class AlmanacPage
     }
 
     /**
-     * @param  non-empty-list<AlmanacDay>  $days
+     * @param  Closure(): non-empty-list<AlmanacDay>  $days  asked for only where something is to be drawn anew
      * @param  mixed  $of  what the days go by: what is drawn of them is kept until that changes, or what stands on them
      */
     public static function of(
-        Place $place, array $days, AlmanacMarks $marks, ?float $levelM, Units $units, int $daysSoon, bool $isRare, mixed $of,
+        Place $place, Closure $days, AlmanacMarks $marks, ?float $levelM, Units $units, int $daysSoon, bool $isRare, mixed $of,
     ): self {
+        $drawnOf = [$of, $marks, $units];
+        [$chosen, $strip] = KeptOfPlace::get('chosen', $place, $drawnOf, static function () use ($days, $marks, $levelM): array {
+            $all = $days();
+            $chosen = self::day($all, $marks->chosen);
+
+            return [$chosen, DayStrip::of($chosen, self::range($all, $levelM), self::CHOSEN_PX, $levelM)];
+        }, DayStrip::class);
+
+        return new self(
+            $place, $days, $chosen, new DateTimeImmutable($chosen->date, $place->zone()), $strip, self::found($chosen, $place),
+            $marks->flags[$chosen->date] ?? '', $marks, $levelM, $units, $daysSoon, $isRare, $drawnOf,
+        );
+    }
+
+    /** @param  string  $onDay  where a day leads to, less the day */
+    public function months(string $onDay): HtmlString
+    {
+        return $this->drawn('months', $onDay, fn (): array => ['sheets' => $this->sheets()]);
+    }
+
+    /** For a phone, from today on. */
+    public function rows(string $onDay): HtmlString
+    {
+        return $this->drawn('rows', $onDay, fn (): array => [
+            'rows' => $this->listed(), 'chosen' => $this->chosen->date, 'hours' => $this->units->hours(),
+        ]);
+    }
+
+    /**
+     * @param  'months'|'rows'  $what
+     * @param  Closure(): array<string, mixed>  $of  what the view draws
+     */
+    private function drawn(string $what, string $onDay, Closure $of): HtmlString
+    {
+        return new HtmlString(KeptOfPlace::get(
+            $what, $this->place, [$this->drawnOf, $onDay],
+            static fn (): string => view("almanac.{$what}", $of() + ['onDay' => $onDay])->render(), MonthSheet::class,
+        ));
+    }
+
+    /** @return list<MonthSheet> */
+    private function sheets(): array
+    {
+        $days = ($this->days)();
         $months = [];
         foreach ($days as $day) {
             $months[substr($day->date, 0, 7)][] = $day;
         }
-        $range = self::range($days, $levelM);
-        $south = ($place->latitude ?? 0.0) < 0;
-        $said = static fn (AlmanacDay $day): string => self::said($day, $place, $units, $marks->flags[$day->date] ?? '');
-        $chosen = self::day($days, $marks->chosen);
+        $range = self::range($days, $this->levelM);
+        $south = ($this->place->latitude ?? 0.0) < 0;
 
-        $drawnOf = [$of, $marks, $units, filemtime((string) (new ReflectionClass(MonthSheet::class))->getFileName())];
-        $sheets = KeptOfPlace::get('months', $place, $drawnOf, static fn (): array => array_values(array_map(
-            static fn (array $one): MonthSheet => MonthSheet::of($one, $range, $marks, $said, $south), $months,
-        )));
-
-        return new self(
-            $place, $sheets,
-            $days, $chosen, new DateTimeImmutable($chosen->date, $place->zone()), DayStrip::of($chosen, $range, self::CHOSEN_PX, $levelM),
-            self::found($chosen, $place), $marks->flags[$chosen->date] ?? '', $marks, $levelM, $daysSoon, $isRare, $drawnOf,
-        );
-    }
-
-    /** @return list<AlmanacRow> for a phone, from today on */
-    public function rows(): array
-    {
-        return KeptOfPlace::get('rows', $this->place, $this->drawnOf, $this->drawnRows(...));
+        return array_values(array_map(
+            fn (array $one): MonthSheet => MonthSheet::of($one, $range, $this->marks, $this->said(...), $south), $months,
+        ));
     }
 
     /** @return list<AlmanacRow> */
-    private function drawnRows(): array
+    private function listed(): array
     {
-        $range = self::range($this->days, $this->levelM);
+        $all = ($this->days)();
+        $range = self::range($all, $this->levelM);
         /** @var list<list<AlmanacDay>> $groups a day with windows by itself, and those without next to each other in one month together */
         $groups = [];
-        foreach ($this->days as $day) {
+        foreach ($all as $day) {
             $last = count($groups) - 1;
             if ($day->date < $this->marks->today) {
                 continue;
@@ -135,11 +165,12 @@ final readonly class AlmanacPage
         return array_map(static fn (Window $w): FoundWindow => new FoundWindow($w, $place->zone()), $day->windows);
     }
 
-    private static function said(AlmanacDay $day, Place $place, Units $units, string $flag): string
+    private function said(AlmanacDay $day): string
     {
-        $clock = $units->hours();
+        $clock = $this->units->hours();
+        $flag = $this->marks->flags[$day->date] ?? '';
         $spans = array_map(
-            static fn (FoundWindow $w): string => $w->from->format($clock).' to '.$w->to->format($clock), self::found($day, $place),
+            static fn (FoundWindow $w): string => $w->from->format($clock).' to '.$w->to->format($clock), self::found($day, $this->place),
         );
 
         $words = [...$spans === [] ? ['no window'] : $spans, ...$flag === '' ? [] : [$flag]];

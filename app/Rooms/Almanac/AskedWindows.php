@@ -39,13 +39,28 @@ final readonly class AskedWindows
      */
     public function at(Place $place, Typed $asked, int $months): array
     {
-        $from = 3600 * floor(now()->getTimestamp() / 3600);
-        $to = self::until($from, $months);
-        $query = Refusal::renamed(self::CORE_FIELDS, static fn (): WindowQuery => self::query($place, $asked));
+        [$query, $from, $to] = self::search($place, $asked, $months);
 
         return KeptOfPlace::get('windows', $place, [$query, $from, $to], fn (): array => WindowSearch::find(
             $query, $query->asksForTide() ? $this->tides->curve($place, $from, $to) : null, $from, $to,
         ));
+    }
+
+    /**
+     * What is searched, from when and until when: all that the windows of a place go by.
+     *
+     * @return array{WindowQuery, float, float}
+     *
+     * @throws InvalidValue at the field of the form
+     */
+    public static function search(Place $place, Typed $asked, int $months): array
+    {
+        $from = 3600 * floor(now()->getTimestamp() / 3600);
+
+        return [
+            Refusal::renamed(self::CORE_FIELDS, static fn (): WindowQuery => self::query($place, $asked)), $from,
+            self::until($from, $months),
+        ];
     }
 
     /** A month of days more or less, for which the windows are searched. */

@@ -20,6 +20,7 @@ use GentlePour\Planning\WindowSearch;
 use GentlePour\Review\FrameMark;
 use GentlePour\Tide\Level;
 use GentlePour\Units;
+use LogicException;
 
 /** The days from the first of this month on, drawn, with the windows that were found in them and what else stands on them. */
 final readonly class DrawnMonths
@@ -47,26 +48,29 @@ final readonly class DrawnMonths
         $last = now()->copy()->setTimestamp((int) AskedWindows::until((float) $now->getTimestamp(), $months))->setTimezone($zone);
         $count = 1 + (int) round($first->diffInDays($last->startOfDay()));
         $level = AskedWindows::level($place, $asked);
-        $goesBy = [$level, $found, $first->format('Y-m-d'), $count];
-        /** @var non-empty-list<AlmanacDay> $days */
-        $days = KeptOfPlace::get('almanac', $place, $goesBy, fn (): array => $this->days(
+        $goesBy = [AskedWindows::search($place, $asked, $months), $first->format('Y-m-d'), $count];
+        $days = fn (): array => KeptOfPlace::get('almanac', $place, $goesBy, fn (): array => $this->days(
             $place, $level, $found, $first->format('Y-m-d'), $count,
         ));
         $best = WindowSearch::ranked($found)[0] ?? null;
         $bestDay = $best === null ? null : (new DateTimeImmutable('@'.(int) $best->from))->setTimezone($zone)->format('Y-m-d');
-        $soon = array_column(Almanac::withWindows($days, $now->getTimestamp() + 86400 * self::SOON_DAYS), 'date');
+        $until = 3600 * intdiv($now->getTimestamp(), 3600) + 86400 * self::SOON_DAYS;
+        $soon = KeptOfPlace::get('soon', $place, [$goesBy, $until], static fn (): array => array_column(
+            Almanac::withWindows($days(), $until), 'date',
+        ));
         $isRare = $soon !== [] && count($soon) <= self::RARE_DAYS;
         $flags = ($isRare ? array_fill_keys($soon, 'rare') : []) + ($bestDay === null ? [] : [$bestDay => 'best']);
         $today = $now->format('Y-m-d');
+        $span = [$first->copy()->utc()->toDateTimeString(), $first->copy()->addDays($count)->utc()->toDateTimeString()];
 
         return AlmanacPage::of($place, $days, new AlmanacMarks(
-            $today, $day ?? $bestDay ?? $today, $flags, self::keepers($place, $days), self::outings($place, $days),
+            $today, $day ?? $bestDay ?? $today, $flags, self::keepers($place, $span), self::outings($place, $span),
         ), $level === null ? null : $level->aboveM ?? $level->belowM, $this->units, count($soon), $isRare, $goesBy);
     }
 
     /**
      * @param  list<Window>  $found
-     * @return list<AlmanacDay>
+     * @return non-empty-list<AlmanacDay>
      */
     private function days(Place $place, ?Level $level, array $found, string $first, int $count): array
     {
@@ -78,40 +82,30 @@ final readonly class DrawnMonths
             $tide = null; // What was searched says it; the light is drawn all the same.
         }
 
-        return Almanac::days($place->observer(), $place->zone(), $tide, $level, $found, $first, $count);
+        return Almanac::days($place->observer(), $place->zone(), $tide, $level, $found, $first, $count)
+            ?: throw new LogicException('There is no day.');
     }
 
     /**
-     * @param  non-empty-list<AlmanacDay>  $days
+     * @param  array{string, string}  $span  as the database writes instants
      * @return array<string, int>
      */
-    private static function keepers(Place $place, array $days): array
+    private static function keepers(Place $place, array $span): array
     {
         $kept = Frame::query()->where('place_id', $place->id)->where('keeper', FrameMark::Keeper->value)
-            ->whereBetween('opened_at', self::span($days))->limit(self::KEEPERS)->pluck('opened_at');
+            ->whereBetween('opened_at', $span)->limit(self::KEEPERS)->pluck('opened_at');
 
         return array_count_values($kept->map(static fn ($at): string => $at->setTimezone($place->zone())->format('Y-m-d'))->all());
     }
 
     /**
-     * @param  non-empty-list<AlmanacDay>  $days
+     * @param  array{string, string}  $span  as the database writes instants
      * @return array<string, true>
      */
-    private static function outings(Place $place, array $days): array
+    private static function outings(Place $place, array $span): array
     {
-        $planned = Outing::query()->where('place_id', $place->id)->whereBetween('starts_at', self::span($days))->pluck('starts_at');
+        $planned = Outing::query()->where('place_id', $place->id)->whereBetween('starts_at', $span)->pluck('starts_at');
 
         return array_fill_keys($planned->map(static fn ($at): string => $at->setTimezone($place->zone())->format('Y-m-d'))->all(), true);
-    }
-
-    /**
-     * @param  non-empty-list<AlmanacDay>  $days
-     * @return array{string, string} as the database writes instants
-     */
-    private static function span(array $days): array
-    {
-        $write = static fn (float $unix): string => gmdate('Y-m-d H:i:s', (int) $unix);
-
-        return [$write($days[0]->fromUnix), $write($days[count($days) - 1]->toUnix)];
     }
 }

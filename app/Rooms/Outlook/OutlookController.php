@@ -10,7 +10,7 @@ use App\Models\Outing;
 use App\Models\Place;
 use App\Rooms\Places\ComingWindow;
 use App\Rooms\Places\ComingWindows;
-use App\Rooms\Places\DayScenes;
+use App\Rooms\Places\DayBoards;
 use App\Rooms\Weather\PlaceForecasts;
 use App\Rooms\Weather\RoughSea;
 use DateTimeImmutable;
@@ -18,7 +18,6 @@ use DateTimeInterface;
 use GentlePour\InvalidValue;
 use GentlePour\Outing\Cautions;
 use GentlePour\Sky\SkyEvent;
-use GentlePour\Units;
 use Illuminate\Contracts\View\View;
 
 /** What is coming at all places: the home page. */
@@ -27,7 +26,7 @@ final class OutlookController
     private const SHOWN = 7;
 
     public function __invoke(
-        ComingWindows $windows, DayScenes $scenes, Subjects $subjects, Unfinished $unfinished, OutingAhead $ahead,
+        ComingWindows $windows, DayBoards $boards, Subjects $subjects, Unfinished $unfinished, OutingAhead $ahead,
         PlaceForecasts $forecasts, RoughSea $rough,
     ): View {
         $places = Place::query()->with(['marks.sightings', 'outings', 'subjects'])->get()->sortBy('name');
@@ -56,7 +55,7 @@ final class OutlookController
             'place' => $place,
             'empty' => $places->isEmpty(),
             'isDemo' => $places->every(static fn (Place $one): bool => $one->isMadeUp()),
-            'board' => $place === null ? null : self::board($scenes, $place, $day),
+            'board' => $place === null ? null : self::board($boards, $place, $day),
             'events' => SkyEvent::cases(),
             'hasTide' => $places->contains(static fn (Place $one): bool => $one->tide->hasTide()),
             'edges' => array_map(Cautions::atTheEdgeOf(...), $subjects->waters()),
@@ -80,10 +79,10 @@ final class OutlookController
     }
 
     /** A tide that cannot be had leaves the list without a drawing. */
-    private static function board(DayScenes $scenes, Place $place, DateTimeInterface $day): ?DayBoard
+    private static function board(DayBoards $boards, Place $place, DateTimeInterface $day): ?DayBoard
     {
         try {
-            return DayBoard::wide($scenes->of($place, DateTimeImmutable::createFromInterface($day)), resolve(Units::class));
+            return $boards->of($place, DateTimeImmutable::createFromInterface($day));
         } catch (InvalidValue) {
             return null;
         }

@@ -8,12 +8,12 @@ use App\Drawing\CoastMap;
 use App\Drawing\DayStrip;
 use App\Models\Place;
 use App\Tide\CoastAtlas;
+use App\Tide\KeptOfPlace;
 use App\Tide\PlaceTide;
 use DateTimeImmutable;
 use GentlePour\InvalidValue;
 use GentlePour\Planning\Almanac;
 use GentlePour\Tide\Station;
-use GentlePour\Tide\TideCurve;
 use GentlePour\Tide\TideEvent;
 use GentlePour\Units;
 use Illuminate\Database\Eloquent\Collection;
@@ -81,12 +81,13 @@ final readonly class AllPlaces
         $furthest = (float) $together->map(static fn (Place $p): float => $km($p, $latitude, $longitude))->max();
         $around = max(self::LEAST_KM, self::ROOM * $furthest);
 
-        return new CoastMap(
-            $this->atlas->around(...CoastMap::window($latitude, $longitude, $around)), '', $latitude, $longitude, $around,
-            array_values($together->map(
-                static fn (Place $p): array => [$p->name, (float) $p->latitude, (float) $p->longitude, true],
-            )->all()),
-        );
+        $named = array_values($together->map(
+            static fn (Place $p): array => [$p->name, (float) $p->latitude, (float) $p->longitude, true],
+        )->all());
+
+        return KeptOfPlace::get('map', $first, $named, fn (): CoastMap => new CoastMap(
+            $this->atlas->around(...CoastMap::window($latitude, $longitude, $around)), '', $latitude, $longitude, $around, $named,
+        ), CoastMap::class);
     }
 
     private function row(Place $place, ?ComingWindow $next): PlaceRow
@@ -94,26 +95,36 @@ final readonly class AllPlaces
         $now = now($place->zone());
         $midnight = DateTimeImmutable::createFromInterface($now)->setTime(0, 0);
         [$from, $to] = [(float) $midnight->getTimestamp(), (float) $midnight->modify('+1 day')->getTimestamp()];
+        [$strip, $events] = KeptOfPlace::get(
+            'strip', $place, [$from, $next?->window], fn (): array => $this->drawn($place, $next, $from, $to), DayStrip::class,
+        );
+
+        return new PlaceRow(
+            $place, $strip, DayStrip::x(($now->getTimestamp() - $from) / ($to - $from)),
+            $this->turns($events, $place, (float) $now->getTimestamp()), $next,
+        );
+    }
+
+    /** @return array{DayStrip, list<TideEvent>} a day of a place, with the turns of the tide on it and on the day after */
+    private function drawn(Place $place, ?ComingWindow $next, float $from, float $to): array
+    {
         try {
             $tide = $this->tides->curve($place, $from, $to + 86400);
         } catch (InvalidValue) {
             $tide = null;
         }
-        [$day] = Almanac::days(
-            $place->observer(), $place->zone(), $tide, null, $next === null ? [] : [$next->window], $midnight->format('Y-m-d'), 1,
-        );
+        $date = (new DateTimeImmutable('@'.(int) $from))->setTimezone($place->zone())->format('Y-m-d');
+        [$day] = Almanac::days($place->observer(), $place->zone(), $tide, null, $next === null ? [] : [$next->window], $date, 1);
         $heights = $day->heightsM === [] ? [0.0, 1.0] : $day->heightsM;
         $range = [min($heights), max(max($heights), min($heights) + self::LEAST_RANGE_M)];
 
-        return new PlaceRow(
-            $place, DayStrip::of($day, $range, self::STRIP_PX), DayStrip::x(($now->getTimestamp() - $from) / ($to - $from)),
-            $this->turns($tide, $place, (float) $now->getTimestamp()), $next,
-        );
+        return [DayStrip::of($day, $range, self::STRIP_PX), $tide?->events() ?? []];
     }
 
-    private function turns(?TideCurve $tide, Place $place, float $now): string
+    /** @param  list<TideEvent>  $events */
+    private function turns(array $events, Place $place, float $now): string
     {
-        $coming = array_filter($tide?->events() ?? [], static fn (TideEvent $e): bool => $e->unix > $now);
+        $coming = array_filter($events, static fn (TideEvent $e): bool => $e->unix > $now);
 
         $clock = fn (TideEvent $e): string => $this->units->clock(
             (new DateTimeImmutable('@'.(int) $e->unix))->setTimezone($place->zone()),

@@ -11,6 +11,7 @@ use App\Drawing\HorizonSheet;
 use App\Models\Place;
 use App\Models\Subject;
 use App\Rooms\Kit\KitShelf;
+use App\Tide\KeptOfPlace;
 use App\Tide\PlaceTide;
 use DateTimeImmutable;
 use GentlePour\InvalidValue;
@@ -49,8 +50,10 @@ final readonly class PlaceAround
         $frame = self::frame($facing ?? self::FACING_DEG, $asked, $this->sensor(), $focal);
         $observer = $place->observer();
         $middle = $place->facing_deg ?? $facing ?? self::FACING_DEG;
-        $sheet = $observer === null
-            ? null : new HorizonSheet($observer, $frame, $from, $to, $place->zone(), $middle, $this->units);
+        $sheet = $observer === null ? null : new HorizonSheet(
+            $observer, $frame, $from, $to, $place->zone(), $middle, $this->units,
+            KeptOfPlace::get('bodies', $place, $from, static fn (): array => HorizonSheet::moments($observer, $from, $to)),
+        );
 
         return [
             'place' => $place,

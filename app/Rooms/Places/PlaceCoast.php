@@ -12,7 +12,6 @@ use App\Tide\PlaceTide;
 use App\Tide\StationCatalogue;
 use GentlePour\Coast\SeaWay;
 use GentlePour\Tide\Station;
-use ReflectionClass;
 
 /** The coast around a place, with the stations of the tide nearby and the way by water to the one that it goes by. */
 final readonly class PlaceCoast
@@ -42,12 +41,11 @@ final readonly class PlaceCoast
         if ($place->latitude === null || $place->longitude === null || ! $place->tide->hasTide()) {
             return null;
         }
-        $drawnBy = array_map(filemtime(...), [
-            base_path('data/coast.ndjson.gz'), base_path('data/stations.ndjson.gz'),
-            (string) (new ReflectionClass(CoastMap::class))->getFileName(),
-        ]);
 
-        return KeptOfPlace::get('coast', $place, $drawnBy, fn (): array => $this->drawn($place, $place->latitude, $place->longitude));
+        return KeptOfPlace::get(
+            'coast', $place, filemtime(base_path('data/coast.ndjson.gz')),
+            fn (): array => $this->drawn($place, $place->latitude, $place->longitude), CoastMap::class,
+        );
     }
 
     /** @return array{map: CoastMap, words: string|null, around: float} */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Rooms\Places;
 
-use App\Drawing\DayBoard;
 use App\Files\PlacesGpx;
 use App\Forms\Position;
 use App\Household\AsSeen;
@@ -22,7 +21,6 @@ use GentlePour\Outing\Cautions;
 use GentlePour\Sky\SkyCondition;
 use GentlePour\Sky\SkyEvent;
 use GentlePour\Tide\Station;
-use GentlePour\Units;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -54,7 +52,7 @@ final class PlaceController
 
     /** A place with its day board. */
     public function show(
-        DayRequest $request, HorizonRequest $lens, Place $place, DayScenes $scenes, PlaceTide $tides, KeptBench $kept, SilkTimes $silk,
+        DayRequest $request, HorizonRequest $lens, Place $place, DayBoards $boards, PlaceTide $tides, KeptBench $kept, SilkTimes $silk,
         PlaceAround $around, PlaceCoast $coast, PlaceForecasts $forecasts, RoughSea $rough,
     ): View {
         $place->load(['marks.sightings', 'outings', 'subjects']);
@@ -67,9 +65,7 @@ final class PlaceController
         }
         try {
             $wanted = $request->isHeld() ? self::wanted($kept, $request->session()) : null;
-            $board = DayBoard::wide(
-                $scenes->of($place, $day, $wanted, $request->sky(), $request->readings($place, $day)), resolve(Units::class),
-            );
+            $board = $boards->of($place, $day, $wanted, $request->sky(), $request->readings($place, $day));
         } catch (InvalidValue $e) {
             $problem ??= $e->getMessage();
         }

@@ -54,19 +54,10 @@
                     @if ($count)<a href="{{ route('almanac.ics') }}?{{ $query }}">calendar</a> · <a href="{{ route('almanac.csv') }}?{{ $query }}">table</a>@else Widen the light, the hours or the level.@endif</p>
                 <svg class="is-sr-only" width="0" height="0" aria-hidden="true"><defs><x-dark-hand id="dark"/></defs></svg>
                 <div class="months is-wide" data-months>
-                    @foreach ($drawn->months as $sheet) @include('almanac.month') @endforeach
+                    {{ $drawn->months($onDay) }}
                 </div>
                 <ol class="day-rows is-narrow">
-                    @foreach ($drawn->rows() as $row)
-                        @if ($row->month)<li class="day-rows-month"><h2>{{ $row->month }}</h2><span>6</span><span>12</span><span>18</span></li>@endif
-                        @if ($row->strip)
-                            <li @class(['day-row', 'is-chosen' => $row->date->format('Y-m-d') === $drawn->chosen->date])><a href="{{ $onDay }}{{ $row->date->format('Y-m-d') }}#chosen">
-                                <span class="day-row-date">{{ $row->date->format('D') }} <b>{{ $row->date->format('j') }}</b>@if ($row->flag)<small>{{ $row->flag }}</small>@endif</span>
-                                <span class="day-row-drawn">@include('almanac.strip', ['strip' => $row->strip])<span class="day-row-times is-{{ $row->strip->roomFor() }}">@foreach ($row->windows as $window)<b>{{ $window->from->format($hours) }} to {{ $window->to->format($hours) }}</b> @endforeach</span></span></a></li>
-                        @else
-                            <li class="day-thin"><span>{{ count($row->thin) }} {{ count($row->thin) === 1 ? 'day' : 'days' }}</span><svg viewBox="0 0 300 {{ 9 * count($row->thin) }}" preserveAspectRatio="none" height="{{ 9 * count($row->thin) }}" aria-hidden="true">@foreach ($row->thin as $i => $line)<path transform="translate(0 {{ 9 * $i }})" d="{{ $line }}"/>@endforeach</svg></li>
-                        @endif
-                    @endforeach
+                    {{ $drawn->rows($onDay) }}
                 </ol>
                 <p class="almanac-key hint"><span class="is-dark-key"><svg width="36" height="14" aria-hidden="true">@foreach (['golden', 'blue', 'nautical'] as $phase)<rect width="36" height="14" fill="url(#dark-{{ $phase }})"/>@endforeach</svg> the closer the strokes, the darker</span><span><i class="key-window"></i>window</span>@if ($drawn->hasLevel())<span><i class="key-reached"></i>the water is right</span>@endif<span><i class="key-kept"></i>kept then</span><span><i class="key-flag"></i>rare, or best</span></p>
             </div>

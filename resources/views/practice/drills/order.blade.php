@@ -1,1 +1,1 @@
-<path d="M40 26H150M40 52H190M40 78H120"/><text x="12" y="32">2</text><text x="12" y="58">1</text><text x="12" y="84">3</text><path class="is-way" d="M206 30v44M199 64l7 10 7-10M199 40l7-10 7 10"/>
+<path d="M40 26H150M40 52H190M40 78H120"/><path d="M12 20v12M20 20v12M12 46v12M12 72v12M20 72v12M28 72v12"/><path class="is-way" d="M206 30v44M199 64l7 10 7-10M199 40l7-10 7 10"/>

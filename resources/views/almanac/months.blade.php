@@ -1,3 +1,4 @@
+@foreach ($sheets as $sheet)
 <svg class="month" viewBox="0 0 {{ $sheet->width() }} {{ $sheet->height() }}" role="group" aria-label="{{ $sheet->name }} {{ $sheet->year }}">
     <g aria-hidden="true">
         <text class="month-name" x="0" y="56">{{ $sheet->name }}</text><text class="month-year" x="0" y="74">{{ $sheet->year }}</text>
@@ -18,3 +19,4 @@
         </a>
     @endforeach
 </svg>
+@endforeach
