@@ -28,6 +28,7 @@ use App\Rooms\Kit\KitShelf;
 use App\Rooms\Learned\OwnLooks;
 use App\Rooms\Log\SimulatedShoot;
 use App\Rooms\Settings\UnitsController;
+use App\Rooms\Weather\PlaceForecasts;
 use App\Tide\StationCatalogue;
 use GentlePour\Motion\WaterBody;
 use GentlePour\Outing\Cautions;
@@ -49,7 +50,9 @@ use LogicException;
 final class AppServiceProvider extends ServiceProvider
 {
     /** What reads records once and keeps them as long as the request that asked. */
-    private const ONCE_A_REQUEST = [Settings::class, KitShelf::class, Subjects::class, Sentences::class, OwnLooks::class];
+    private const ONCE_A_REQUEST = [
+        Settings::class, KitShelf::class, Subjects::class, Sentences::class, OwnLooks::class, PlaceForecasts::class,
+    ];
 
     public function register(): void
     {

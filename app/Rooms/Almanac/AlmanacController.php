@@ -8,6 +8,8 @@ use App\Files\WindowFiles;
 use App\Models\Place;
 use App\Rooms\Learned\PlacesRemember;
 use App\Rooms\Weather\PlaceForecasts;
+use App\Tide\KeptOfPlace;
+use Closure;
 use GentlePour\InvalidValue;
 use GentlePour\Outing\Cautions;
 use GentlePour\Planning\Window;
@@ -82,7 +84,12 @@ final class AlmanacController
         $place = $request->filled('place') ? $request->place() : null;
         $place ?? abort(404);
 
-        return new Response($write($place, self::found($request, $asked, $place)), 200, [
+        $goesBy = self::refused($request, static fn (): array => AskedWindows::search($place, $request->asked(), $request->months()));
+        $written = KeptOfPlace::get(
+            $ending, $place, [$goesBy, $request->root()], static fn (): string => $write($place, self::found($request, $asked, $place)),
+        );
+
+        return new Response($written, 200, [
             'Content-Type' => $type.'; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"windows.{$ending}\"",
         ]);
     }
@@ -90,8 +97,19 @@ final class AlmanacController
     /** @return list<Window> in order of time */
     private static function found(AlmanacRequest $request, AskedWindows $asked, Place $place): array
     {
+        return self::refused($request, static fn (): array => $asked->at($place, $request->asked(), $request->months()));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $work
+     * @return T
+     */
+    private static function refused(AlmanacRequest $request, Closure $work): mixed
+    {
         try {
-            return $asked->at($place, $request->asked(), $request->months());
+            return $work();
         } catch (InvalidValue $e) {
             $field = array_key_exists($e->field(), $request->rules()) ? $e->field() : 'form';
 

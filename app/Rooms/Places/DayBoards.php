@@ -15,7 +15,10 @@ use GentlePour\Sky\LightReading;
 use GentlePour\Sky\SkyCondition;
 use GentlePour\Units;
 
-/** The day board of a place. That of the day that was asked for last is kept until something changes that it goes by. */
+/**
+ * The day board of a place. That of the day that was asked for last is kept until something changes that it goes by; so is the one with
+ * the hold plan, for the bench as it stood.
+ */
 final readonly class DayBoards
 {
     public function __construct(private DayScenes $scenes, private PlaceForecasts $forecasts, private Units $units)
@@ -32,15 +35,13 @@ final readonly class DayBoards
     public function of(
         Place $place, DateTimeImmutable $day, ?WantedFrame $wanted = null, SkyCondition $sky = SkyCondition::Clear, array $readings = [],
     ): DayBoard {
-        $drawn = fn (): DayBoard => DayBoard::wide($this->scenes->of($place, $day, $wanted, $sky, $readings), $this->units);
-        if ($wanted !== null) {
-            return $drawn();
-        }
         $date = $day->setTimezone($place->zone())->format('Y-m-d');
         $outings = $place->outings->map(static fn (Outing $one): array => [$one->starts_at, $one->ends_at])->all();
 
         return KeptOfPlace::get(
-            'board', $place, [$date, $sky, $readings, $outings, $this->forecasts->of($place), $this->units], $drawn, DayBoard::class,
+            $wanted === null ? 'board' : 'held', $place,
+            [$date, $sky, $readings, $outings, $wanted, $this->forecasts->of($place), $this->units],
+            fn (): DayBoard => DayBoard::wide($this->scenes->of($place, $day, $wanted, $sky, $readings), $this->units), DayBoard::class,
         );
     }
 }

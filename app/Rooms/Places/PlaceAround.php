@@ -59,7 +59,9 @@ final readonly class PlaceAround
             'place' => $place,
             'dayWritten' => $midnight->format('Y-m-d'),
             'sheet' => $sheet,
-            'passages' => $sheet === null ? [] : $this->passages($sheet, $from, $to, $place),
+            'passages' => $sheet === null ? [] : KeptOfPlace::get(
+                'passages', $place, [$from, $frame, $this->units], fn (): array => $this->passages($sheet, $from, $to, $place),
+            ),
             'frame' => $frame,
             'plan' => new GroundPlan(
                 $this->subjects($place, $facing), $place->wayOut(), $facing === null ? null : $frame, $place->swell_from_deg,

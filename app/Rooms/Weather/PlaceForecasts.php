@@ -16,7 +16,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Cache;
 
 /** The forecast of a place: the one that a person gave, else that of the service that is chosen. */
-final readonly class PlaceForecasts
+final class PlaceForecasts
 {
     private const FEED = 'forecast';
 
@@ -27,8 +27,12 @@ final readonly class PlaceForecasts
     /** Services renew their forecasts so often, in s. */
     private const RUN_S = 6 * 3600;
 
-    public function __construct(private Feeds $feeds, private Devices $devices, private WeatherWords $words)
-    {
+    /** @var array<int, GivenForecast|null> by place: read once a request */
+    private array $read = [];
+
+    public function __construct(
+        private readonly Feeds $feeds, private readonly Devices $devices, private readonly WeatherWords $words,
+    ) {
     }
 
     public function reader(Place $place): WeatherReader
@@ -37,6 +41,15 @@ final readonly class PlaceForecasts
     }
 
     public function of(Place $place): ?GivenForecast
+    {
+        if (! array_key_exists($place->id, $this->read)) {
+            $this->read[$place->id] = $this->given($place);
+        }
+
+        return $this->read[$place->id];
+    }
+
+    private function given(Place $place): ?GivenForecast
     {
         $kept = Kept::query()->where('place_id', $place->id)->first();
         if ($kept !== null) {
