@@ -34,7 +34,7 @@ dataset('changes', [
     'the position' => [fn (Place $place) => $place->update(['latitude' => 57.4, 'longitude' => -9.1]), '/places'],
     'the way it faces' => [fn (Place $place) => $place->update(['facing_deg' => 290]), '/places/2?day=2026-11-26'],
     'an outing' => [fn (Place $place) => Outing::query()->create(['place_id' => $place->id, 'starts_at' => '2026-11-26 07:00', 'ends_at' => '2026-11-26 09:00']), '/places/2?day=2026-11-26'],
-    'the weather' => [fn (Place $place) => test()->put("/places/{$place->id}/forecast", ['forecast' => "time,cloud_low,wind_m_s\n2026-11-26T06:00Z,100,9\n2026-11-26T12:00Z,100,9\n2026-11-26T18:00Z,100,9"])->assertSessionHasNoErrors(), '/places/2?day=2026-11-26'],
+    'the weather' => [fn (Place $place) => test()->put("/places/{$place->id}/forecast", ['forecast_text' => "time,cloud_low,wind_m_s\n2026-11-26T06:00Z,100,9\n2026-11-26T12:00Z,100,9\n2026-11-26T18:00Z,100,9"])->assertSessionHasNoErrors(), '/places/2?day=2026-11-26'],
     'the units' => [fn () => settings()->write(UnitsController::SETTING, ['length' => 'ft', 'twelve_hours' => true]), '/places'],
     'a subject' => [fn (Place $place) => Subject::query()->where('place_id', $place->id)->firstOrFail()->update(['distance_m' => 77]), '/places/2?day=2026-11-26'],
     'the hour' => [fn () => test()->travel(26)->hours(), '/'],
@@ -46,6 +46,7 @@ it('is drawn anew after a change', function (Closure $change, string $seenOn): v
     expect(allThatIsDrawn())->toEqual($before);
 
     $change(Place::query()->where('name', 'Marrow Shelf')->sole());
+    $this->get('/settings'); // what was said of the change is said
     $kept = allThatIsDrawn();
     Cache::flush();
     expect($kept)->toEqual(allThatIsDrawn())->and($kept[$seenOn])->not->toBe($before[$seenOn]);
