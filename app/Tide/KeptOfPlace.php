@@ -23,7 +23,6 @@ final class KeptOfPlace
     /**
      * @template T
      *
-     * @param  Place  $place  with its marks and their sightings
      * @param  mixed  $goesBy  whatever else it goes by
      * @param  Closure(): T  $work
      * @param  class-string  ...$made  what it is made of besides, which may be another thing after an update
@@ -46,6 +45,7 @@ final class KeptOfPlace
     /** @param  list<class-string>  $made */
     private static function fingerprint(Place $place, mixed $goesBy, array $made): string
     {
+        $place->loadMissing('marks.sightings');
         $written = [filemtime(base_path('data/stations.ndjson.gz'))];
         foreach ($made as $class) {
             $written[] = filemtime((string) (new ReflectionClass($class))->getFileName());

@@ -17,6 +17,8 @@ beforeEach(function (): void {
 it('shows horizon, ground and coast of a place, and the horizon alone while it is asked for', function (): void {
     $this->get('/places/'.$this->place->id.'?day=2026-12-04')->assertOk()->assertSee('Sun in the frame')->assertSee('data-ground', false)->assertSee('Not for navigation')->assertSee('1:10,000,000');
     $this->get("/places/{$this->place->id}/horizon?day=2026-12-04&facing=200&focal=50&tilt=10&upright=1")->assertOk()->assertSee('27° by 40°')->assertDontSee('<html', false);
+    // And of a place with marks, which were read with nothing else.
+    $this->get('/places/2/horizon?day=2026-12-04&facing=200&focal=50')->assertOk()->assertSee('data-horizon', false);
 });
 
 it('says at the field what no lens can be, and draws the rest all the same', function (array $asked, string $field, string $words): void {
