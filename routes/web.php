@@ -203,7 +203,8 @@ Route::get('/schemas/journal.json', [JournalController::class, 'schema'])->name(
 
 Route::get('/settings', [UnitsController::class, 'show'])->name('settings');
 Route::put('/settings', [UnitsController::class, 'update'])->name('settings.update');
-Route::get('/settings/deleted', BinController::class)->name('bin');
+Route::get('/settings/deleted', [BinController::class, 'show'])->name('bin');
+Route::delete('/settings/deleted/pictures', [BinController::class, 'sweep'])->name('bin.sweep');
 Route::post('/settings/calendar', [FeedController::class, 'renew'])->name('feed.renew');
 Route::delete('/settings/calendar', [FeedController::class, 'end'])->name('feed.end');
 Route::get('/schemas/backup/{kind}.json', [BackupController::class, 'schema'])->name('backup.schema')->where('kind', '[a-z_]{1,20}');

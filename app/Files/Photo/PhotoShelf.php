@@ -73,6 +73,27 @@ final readonly class PhotoShelf
         return $photo->original === Original::Kept && is_file($this->original($photo->sha256));
     }
 
+    /**
+     * What lies there of pictures that nobody needs any more. What is younger than a day may be on its way to a frame.
+     *
+     * @param  list<string>  $needed  by their SHA-256
+     * @return array<string, int> bytes of each file, by its path
+     */
+    public function strays(array $needed): array
+    {
+        $needed = array_fill_keys($needed, true);
+        $found = [];
+        foreach (glob($this->folder.'/??/*') ?: [] as $path) {
+            // Only what was kept here, by the names that are given here.
+            $isOurs = preg_match('#/([0-9a-f]{2})/(\1[0-9a-f]{62})(-small\.jpg|\.jpg|\.original)$#D', $path, $of) === 1;
+            if ($isOurs && ! isset($needed[$of[2]]) && filemtime($path) < now()->subDay()->getTimestamp()) {
+                $found[$path] = (int) filesize($path);
+            }
+        }
+
+        return $found;
+    }
+
     private function stem(string $sha256): string
     {
         return $this->folder.'/'.substr($sha256, 0, 2).'/'.$sha256;
