@@ -88,3 +88,46 @@ test('a bracket of two stops is five exposures, open for seven and three quarter
         ->and($fitted->openS())->toBeAbout(2 * 7.75 * 60, 1e-6)
         ->and(static fn () => new Composition('a', [], bracketStops: 4))->toBeRefused('A bracket goes up to 3 stops', 'bracket_stops');
 });
+
+it('takes the change of a lens off the slack, and reckons with the dark frame in what batteries must do', function (): void {
+    $wanted = [new Composition('wide', [[0.0, 2000.0]], 1, 24.0), new Composition('long', [[2000.0, 9000.0]], 1, 70.0)];
+    $schedule = Schedule::fit(0.0, 9000.0, $wanted, takes(30.0, 20.0));
+    // 120 + 60 + 2 x (10 + 50 + 40) each, and two minutes for the lens between them.
+    expect(array_column($schedule->frames, 'changesLens'))->toBe([false, true])
+        ->and($schedule->slackS())->toBe(9000.0 - 300 - 1080 - 2 * 380 - 120)->and($schedule->openS())->toBe(2 * 2 * 50.0);
+});
+
+it('knows lenses apart by more than half a millimetre, and where both matter', function (?float $one, ?float $other, bool $changes): void {
+    $wanted = [new Composition('a', [[0.0, 2000.0]], 1, $one), new Composition('b', [[2000.0, 9000.0]], 1, $other)];
+    expect(Schedule::fit(0.0, 9000.0, $wanted, takes(1.0))->frames[1]->changesLens)->toBe($changes);
+})->with([[24.0, 24.5, false], [24.0, 24.6, true], [24.6, 24.0, true], [24.0, null, false], [null, 24.0, false]]);
+
+it('says what is done in each part, of frames and of brackets, one and many', function (int $frames, int $stops, string $words): void {
+    $parts = Schedule::fit(0.0, 9e4, [new Composition('a', [[0.0, 9e4]], $frames, null, $stops)], takes(10.0))->frames[0]->parts;
+    expect(array_column($parts, 0))->toBe(['compose, focus, base frame', 'filter on, settings', $words, 'once more, if need be']);
+})->with([
+    [1, 0, 'the long frame, and a look at it'], [3, 0, '3 long frames, and a look at each'], [1, 2, 'the bracket of 5, and a look at it'], [2, 1, '2 brackets of 3, and a look at each'],
+]);
+
+it('goes on looking past a light in which nothing in the bag gives it, and fills a span to its last second', function (): void {
+    $late = static fn (int $index, float $unix): ?LongFrame => $unix < 2000.0 ? null : new LongFrame(30.0);
+    expect(Schedule::fit(0.0, 9000.0, [new Composition('a', [[0.0, 9000.0]])], $late)->frames[0]->from)->toBe(1080.0 + 8 * 120);
+    // 340 s are what it takes: as long as the span is, and not in one a second shorter.
+    expect(Schedule::fit(0.0, 9000.0, [new Composition('a', [[2000.0, 2340.0]])], takes(30.0))->frames)->toHaveCount(1)
+        ->and(Schedule::fit(0.0, 9000.0, [new Composition('a', [[2000.0, 2339.0]])], takes(30.0))->frames)->toBe([]);
+});
+
+it('lets one follow another at once where the lens stays, from either side', function (): void {
+    // The first has the middle; before and after it there is just room for one each.
+    $spans = [[2000.0, 2340.0], [1660.0, 2000.0], [2340.0, 2680.0]];
+    $wanted = array_map(static fn (array $span): Composition => new Composition('a', [$span], 1, 24.0), $spans);
+    expect(array_column(Schedule::fit(0.0, 9000.0, $wanted, takes(30.0))->frames, 'from'))->toBe([1660.0, 2000.0, 2340.0]);
+    // With another lens there is not.
+    $other = [$wanted[0], new Composition('b', [$spans[1]], 1, 70.0), new Composition('c', [$spans[2]], 1, 70.0)];
+    expect(Schedule::fit(0.0, 9000.0, $other, takes(30.0))->frames)->toHaveCount(1);
+});
+
+it('takes as many frames and as wide a bracket as there may be', function (): void {
+    expect((new Composition('a', [], 20, null, 3))->exposures())->toBe(7)->and(fn () => new Composition('a', [], 21))->toBeRefused('Between one and 20 frames of a composition.', 'frames')
+        ->and(fn () => new Composition('a', [], 1, null, 4))->toBeRefused('A bracket goes up to 3 stops to either side.', 'bracket_stops')->and(fn () => new Composition('a', [], 1, null, -1))->toBeRefused('A bracket goes up to');
+});
