@@ -17,7 +17,9 @@ use GentlePour\Practice\Question;
 use GentlePour\Practice\Record;
 use GentlePour\Practice\ShownLevels;
 use GentlePour\Practice\ShownSwell;
+use GentlePour\Practice\ShownTide;
 use GentlePour\Practice\ShownWater;
+use GentlePour\Practice\WhenToLeave;
 
 // What is asked is worked out anew here by other means, for ten thousand questions in all: arithmetic on what the question says.
 
@@ -123,7 +125,7 @@ function drilled(Drill $drill, Question $q): array
 }
 
 it('has the right answer among its choices, once, ten thousand times by brute force', function (Drill $drill): void {
-    for ($seed = 1; $seed <= DRILLED; $seed++) {
+    for ($seed = 1, $last = getenv('PEST_MUTATION_TESTING') === false ? DRILLED : 150; $seed <= $last; $seed++) {
         $q = $drill->question($seed);
         if ($drill === Drill::Swell) {
             $apart = $q->shown instanceof ShownSwell ? $q->shown->apartS : [];
@@ -150,6 +152,27 @@ it('refuses an answer that is none', function (string $answer): void {
     expect(fn () => Drill::Stops->question(1)->isRight($answer))->toThrow(InvalidValue::class);
     expect(fn () => Drill::Swell->question(1)->isRight($answer === '9' ? '0' : $answer))->toThrow(InvalidValue::class);
 })->with(['', 'x', '-1', '9', '1e999', 'NAN', "1\n2"]);
+
+it('shows the tide that it tells of, and when it leaves the ledge', function (): void {
+    for ($seed = 1; $seed <= 300; $seed++) {
+        $q = Drill::Leave->question($seed);
+        $tide = $q->shown instanceof ShownTide ? $q->shown : throw new LogicException('No tide.');
+        expect($q->asks)->toStartWith(sprintf('Low water %s, %.1f m; high water %s, %.1f m. The ledge lies at %.1f m,', WhenToLeave::clock($tide->lowMin), $tide->lowM, WhenToLeave::clock($tide->highMin), $tide->highM, $tide->standM))
+            ->and($q->why)->toStartWith(sprintf('Run-up and margin leave %.1f m', $tide->awashM))->and($q->rightAnswer())->toBe(WhenToLeave::clock($tide->leaveMin))
+            ->and($tide->heightM($tide->lowMin))->toEqualWithDelta($tide->lowM, 1e-9)->and($tide->heightM($tide->highMin))->toEqualWithDelta($tide->highM, 1e-9)
+            ->and($tide->heightM(($tide->lowMin + $tide->highMin) / 2))->toEqualWithDelta(($tide->lowM + $tide->highM) / 2, 1e-9)->and($tide->heightM($tide->leaveMin))->toBeLessThan($tide->awashM);
+    }
+});
+
+it('remembers the last twenty answers of a drill, the latest at the end', function (): void {
+    $record = Record::read([]);
+    expect($record->last(Drill::Stops))->toBe([]);
+    for ($i = 0; $i < 25; $i++) {
+        $record = $record->with(Drill::Stops, $i, $i > 5);
+    }
+    expect($record->last(Drill::Stops))->toBe([false, ...array_fill(0, 19, true)])->and($record->with(Drill::Stops, 99, false)->last(Drill::Stops))->toBe([...array_fill(0, 19, true), false])
+        ->and($record->last(Drill::Look))->toBe([]);
+});
 
 it('draws evenly from the least to the most, and shuffles without losing any', function (): void {
     $chance = new Chance(3);
