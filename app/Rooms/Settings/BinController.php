@@ -32,8 +32,8 @@ final class BinController
         $left = array_filter(array_keys($strays), static fn (string $path): bool => ! @unlink($path));
 
         return redirect()->route('bin')->with($left === [] ? 'done' : 'problem', $left === []
-            ? count($strays).' files of pictures are removed, '.number_format(array_sum($strays) / 1e6, 1).' MB.'
-            : count($left).' files of pictures could not be removed: they belong to another user of this machine.');
+            ? 'Files of pictures removed: '.count($strays).', '.number_format(array_sum($strays) / 1e6, 1).' MB.'
+            : 'Files of pictures that could not be removed: '.count($left).'. They belong to another user of this machine.');
     }
 
     /** @return array<string, int> bytes by path */

@@ -12,7 +12,7 @@
         </ul>
         @if ($files)
             <section><h2>Pictures without a frame</h2>
-                <p><b>{{ $files }}</b> files, <b>{{ $megabytes }} MB</b>, of photographs that are in no frame and no longer above. A backup from before, which has no pictures in it, would miss them.</p>
+                <p><b>{{ $files }}</b> {{ $files === 1 ? 'file' : 'files' }}, <b>{{ $megabytes }} MB</b>, of photographs that are in no frame and no longer above. A backup from before, which has no pictures in it, would miss them.</p>
                 <form method="post" action="{{ route('bin.sweep') }}">@csrf @method('delete')<button class="button">Remove these files</button></form></section>
         @endif
     </div>

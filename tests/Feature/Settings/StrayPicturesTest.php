@@ -35,7 +35,7 @@ it('removes what belongs to no frame and is in no bin, says how much it is, and 
     $goes = [($this->lay)("cc/{$stray}.jpg", 1_200_000), ($this->lay)("cc/{$stray}-small.jpg", 100_000), ($this->lay)("cc/{$stray}.original", 2_000_000)];
 
     $this->get('/settings/deleted')->assertOk()->assertSee('Pictures without a frame')->assertSeeInOrder(['3', 'files', '3.3 MB']);
-    $this->delete('/settings/deleted/pictures')->assertRedirect('/settings/deleted')->assertSessionHas('done', '3 files of pictures are removed, 3.3 MB.');
+    $this->delete('/settings/deleted/pictures')->assertRedirect('/settings/deleted')->assertSessionHas('done', 'Files of pictures removed: 3, 3.3 MB.');
     expect(array_filter($goes, is_file(...)))->toBe([])->and(array_filter($stays, is_file(...)))->toBe($stays);
     $this->get('/settings/deleted')->assertOk()->assertDontSee('Pictures without a frame');
 
