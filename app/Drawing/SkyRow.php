@@ -14,7 +14,7 @@ final readonly class SkyRow
     /** A band of golden light bears its name from this width on, in px. */
     private const LIGHT_HOUR_PX = 30.0;
 
-    private const NAME_IN_PX = 3.0;
+    private const NAME_IN_PX = 6.0;
 
     /** @param  list<DayMoment>  $moments  the day in steps */
     public function __construct(
