@@ -40,8 +40,10 @@ final readonly class DayBoard
 
     private const EV_NAMED = [-4, 0, 4, 8, 12, 16];
 
-    /** From one line of labels to the next. */
+    /** From one line of labels to the next, and how many further down the name of a high water may stand. */
     private const LINE = 17.0;
+
+    private const LINES_AWAY = 8;
 
     /** Width of the flag that says when to leave. */
     public const FLAG = 150.0;
@@ -213,7 +215,9 @@ final readonly class DayBoard
             $inside = max($this->layout->left + 44, min($this->layout->right - 44, $x));
             [$over, $under] = [$y - 11, $y + 20];
             $label = new Label($words, $inside, $e->high ? $over : $under, 'middle');
-            $others = $e->high ? [$under, $over - self::LINE, $under + self::LINE, $under + 2 * self::LINE] : [$over, $under + self::LINE];
+            // Away from the curve, line by line: on a phone the names of levels take whole ones.
+            $down = array_map(static fn (int $lines): float => $under + $lines * self::LINE, range(1, self::LINES_AWAY));
+            $others = $e->high ? [$under, $over - self::LINE, ...$down] : [$over, $under + self::LINE];
 
             return new TideMark($x, $y, $room->place($label, $this->layout->textPx, $others));
         }, $this->scene->tide?->events() ?? [])];

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 use App\Drawing\Block;
 use App\Drawing\DayBoard;
+use App\Drawing\Label;
 use App\Drawing\RuleMark;
 use App\Drawing\SkyBand;
 use App\Drawing\StopAxis;
 use App\Drawing\StopRule;
 use App\Drawing\Strokes;
+use App\Drawing\TextWidth;
 use App\Drawing\Tick;
 use App\Rooms\Bench\Bench;
 use GentlePour\Exposure\ShutterTime;
@@ -141,3 +143,31 @@ it('draws an inland day without a tide', function (): void {
         ->and($board->tidePath(false))->toBe('')->and($board->metres())->toBe([])
         ->and($board->skyPath())->not->toBe('')->and($board->scene->sky?->at(SkyEvent::Sunrise))->not->toBeNull();
 });
+
+it('hides no water of two months under a flag, a level or another water, on a desk and on a phone', function (): void {
+    for ($day = new DateTimeImmutable('2026-11-01'); $day < new DateTimeImmutable('2027-01-01'); $day = $day->modify('+1 day')) {
+        foreach ([$wide = dayBoard('Marrow Shelf', $day->format('Y-m-d')), $wide->narrow()] as $board) {
+            $flag = $board->leave()?->flag;
+            $taken = $flag === null ? [] : [[$flag->x, $flag->x + DayBoard::FLAG, $flag->y, $flag->y + 20]];
+            foreach ([...$board->markLabels(), ...array_filter([$board->leaveLabel()])] as $level) {
+                $taken[] = $board->layout->narrow ? [0.0, $board->width(), ...array_slice(textBox($level, $board->layout->textPx), 2)] : textBox($level, $board->layout->textPx);
+            }
+            foreach ($board->waters() as $water) {
+                [$l, $r, $t, $b] = $box = textBox($water->label, $board->layout->textPx);
+                foreach ($taken as [$left, $right, $top, $bottom]) {
+                    expect($l < $right && $left < $r && $t < $bottom && $top < $b)->toBeFalse("{$day->format('j M')}, {$water->label->text}");
+                }
+                $taken[] = $box;
+            }
+        }
+    }
+});
+
+/** @return array{float, float, float, float} left, right, top and bottom of a text */
+function textBox(Label $label, float $px): array
+{
+    $width = TextWidth::of($label->text, $px);
+    $left = ['start' => $label->x, 'middle' => $label->x - $width / 2, 'end' => $label->x - $width][$label->anchor];
+
+    return [$left, $left + $width, $label->y - 0.8 * $px, $label->y + 0.25 * $px];
+}
