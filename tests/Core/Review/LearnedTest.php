@@ -59,7 +59,17 @@ it('knows a low sun from a high one and from none, and its side', function (floa
     expect([$worked?->sun, $worked?->side])->toBe([$sun, $from]);
 })->with([
     [7.9, 59.0, 'low', 'ahead'], [8.1, 61.0, 'high', 'right'], [-0.7, -61.0, 'low', 'left'], [-0.9, -61.0, 'down', null], [20.0, 121.0, 'high', 'behind'], [20.0, -150.0, 'high', 'behind'],
+    // At the bounds: it is low from -0.8 and high from 8 degrees on; from 60 to 120 degrees it stands at a side.
+    [-0.8, 0.0, 'low', 'ahead'], [8.0, 60.0, 'high', 'right'], [8.0, -60.0, 'high', 'left'], [8.0, 120.0, 'high', 'right'], [8.0, -120.0, 'high', 'left'],
 ]);
+
+it('says what three frames alone have in common, one thing at a time', function (): void {
+    $three = static fn (?float $level, ?bool $rising, ?float $sun, ?float $side): ?WhatWorked => WhatWorked::of(array_fill(0, 3, new TakenUnder(true, $level, $rising, $sun, $side)));
+    // Three known levels are enough, two are not; a tenth stays the tenth that it is.
+    expect($three(4.1, null, null, null)?->levelsM)->toBe([4.1, 4.1])->and($three(0.3, null, null, null)?->levelsM)->toBe([0.3, 0.3])
+        ->and(WhatWorked::of([new TakenUnder(true, 4.0, true, null, null), new TakenUnder(true, 4.0, true, null, null), new TakenUnder(true, null, true, null, null)])?->levelsM)->toBeNull();
+    expect($three(null, false, null, null)?->trend)->toBe('falling')->and($three(null, null, 20.0, null)?->sun)->toBe('high')->and($three(null, null, null, 90.0)?->side)->toBe('right');
+});
 
 it('calls a share of texture by the look that it is', function (float $kept, Look $look): void {
     expect(LookBounds::common()->lookOf($kept))->toBe($look);
