@@ -8,8 +8,8 @@ use SplMinHeap;
 
 /**
  * The shortest way by water between two places, over a grid of cells that are land or water (E. W. Dijkstra, 1959, with sixteen
- * neighbours: it is at most three in a hundred too long). Narrower channels than a cell, and whatever the coastline's scale leaves out,
- * are not seen.
+ * neighbours: it is at most three in a hundred too long). Channels and spits narrower than a cell, and whatever the coastline's scale
+ * leaves out, are not seen.
  */
 final readonly class SeaWay
 {
