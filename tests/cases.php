@@ -57,6 +57,20 @@ function nd(string $name, float $stops, Mount $mount = Mount::Slot): Filter
     return Filter::of($name, FilterKind::NeutralDensity, $mount, Stops::of($stops));
 }
 
+/**
+ * A bag for a lens of a thread, with rings and adapters.
+ *
+ * @param  list<Filter>  $filters
+ * @param  list<array{float, float}>  $rings
+ * @param  list<float>  $adapters
+ */
+function threadedBag(array $filters, int $slots = 0, array $rings = [], array $adapters = [], ?float $thread = 72): Bag
+{
+    $camera = new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(1600), ShutterTime::ofSeconds(30)->nearestDial());
+
+    return new Bag($camera, new Lens(24, Aperture::named(4), Aperture::named(22), $thread), $filters, $slots, true, $rings, $adapters);
+}
+
 /** @param  list<Filter>  $filters */
 function bag(array $filters, bool $release = true, int $slots = 2, float $isoMax = 1600, ?float $isoLow = 50): Bag
 {

@@ -2,17 +2,11 @@
 
 declare(strict_types=1);
 
-use GentlePour\Exposure\Aperture;
-use GentlePour\Exposure\Iso;
-use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\Stops;
 use GentlePour\Kit\Bag;
-use GentlePour\Kit\Camera;
 use GentlePour\Kit\Filter;
 use GentlePour\Kit\FilterKind;
-use GentlePour\Kit\Lens;
 use GentlePour\Kit\Mount;
-use GentlePour\Kit\Sensor;
 use GentlePour\Kit\Stacks;
 use GentlePour\Kit\Unusable;
 use GentlePour\Solving\BackSolver;
@@ -20,18 +14,6 @@ use GentlePour\Solving\Remedy;
 use GentlePour\Solving\RemedyKind;
 
 // Filters that are packed and cannot be used say so by name, with the way out.
-
-/**
- * @param  list<Filter>  $filters
- * @param  list<array{float, float}>  $rings
- * @param  list<float>  $adapters
- */
-function threadedBag(array $filters, int $slots = 0, array $rings = [], array $adapters = [], ?float $thread = 72): Bag
-{
-    $camera = new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(1600), ShutterTime::ofSeconds(30)->nearestDial());
-
-    return new Bag($camera, new Lens(24, Aperture::named(4), Aperture::named(22), $thread), $filters, $slots, true, $rings, $adapters);
-}
 
 function screwed(string $name, float $thread): Filter
 {
