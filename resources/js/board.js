@@ -109,5 +109,12 @@ document.addEventListener('day:go', (event) => {
 export function startBoard() {
     const all = () => document.querySelectorAll('[data-board]:not([data-started])').forEach(start);
     all();
-    document.addEventListener('htmx:afterSwap', all);
+    // Who has the cursor by keys keeps it when the board comes again with its hold plan.
+    let held = false;
+    document.addEventListener('htmx:beforeSwap', () => { held = document.activeElement?.closest('[data-board] .cursor') != null; });
+    document.addEventListener('htmx:afterSwap', () => {
+        all();
+        const cursor = held && document.activeElement === document.body ? [...document.querySelectorAll('[data-board] .cursor')].find((one) => one.getClientRects().length) : null;
+        cursor?.focus({ preventScroll: true });
+    });
 }

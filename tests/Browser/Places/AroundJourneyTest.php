@@ -32,6 +32,8 @@ it('turns the lens by keys, and says what was wrong at the field without losing 
     $this->script("document.querySelector('[data-lens]').focus()");
     $this->press(WebDriverKeys::ARROW_RIGHT)->press(WebDriverKeys::ARROW_RIGHT)->press(WebDriverKeys::ARROW_UP);
     $this->eventually(fn (): ?bool => $this->value('#lens-facing') === '117' && $this->value('#lens-tilt') === '1' ? true : null, 'Two keys are not two degrees.');
+    // The answer to the keys is there before a field is gone into: until then the form is written anew.
+    $this->eventually(fn (): ?bool => $this->script("return document.getElementById('horizon-asked').dataset.state") === 'fresh' && str_contains($this->text('#horizon'), 'Keep 117°') ? true : null, 'The keys are not answered.');
     $this->type('#lens-facing', '400')->seesIn('#lens-facing-problem', 'between 0');
     expect($this->value('#lens-facing'))->toBe('400');
     $this->type('#lens-facing', '90')->eventually(fn (): ?bool => $this->script("return document.querySelector('#lens-facing-problem') === null && document.getElementById('horizon-asked').dataset.state === 'fresh'") ? true : null, 'It is not mended.');
@@ -49,7 +51,7 @@ it('lets no late answer write over what is typed on, and says so when none comes
 });
 
 it('has one cursor for board, horizon and ground', function (): void {
-    $this->visit('/places/2?day=2026-12-04')->seesIn('[data-read="at"]', ':');
+    $this->visit('/places/2?day=2026-12-04')->seesIn('[data-read="at"]', ':')->seesIn('.day-board', 'hold ');
     $sun = fn (): string => (string) $this->script("return document.querySelector('[data-body=sunAt]').getAttribute('transform')");
     $this->script("document.querySelector('.cursor').focus()");
     $before = $sun();
@@ -101,9 +103,11 @@ it('leaves the cursor where a hand has put it when the hold plan comes', functio
     $this->visit('/places/2?day=2026-12-04')->slowedBy(700);
     $this->browser->navigate()->refresh();
     $this->seesIn('[data-read="at"]', ':');
-    $this->script("document.dispatchEvent(new CustomEvent('day:go', {detail: 30}))");
+    $this->script("document.dispatchEvent(new CustomEvent('day:go', {detail: 30})); document.querySelector('.cursor').focus()");
     $this->seesIn('[data-read="at"]', '5:00')->seesIn('.day-board', 'hold ');
     expect($this->text('[data-read="at"]'))->toBe('5:00')->and($this->text('.horizon [data-at]'))->toBe('5:00');
+    // By keys it goes on from there.
+    $this->press(WebDriverKeys::ARROW_RIGHT)->seesIn('[data-read="at"]', '5:10');
 });
 
 it('takes a forecast that is dropped on its field, and has it under the board', function (): void {
