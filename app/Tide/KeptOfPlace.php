@@ -50,13 +50,20 @@ final class KeptOfPlace
         foreach ($made as $class) {
             $written[] = filemtime((string) (new ReflectionClass($class))->getFileName());
         }
-        $entries = TideEntry::query()->where('place_id', $place->id);
 
         return sha1(serialize([
             $written, $goesBy, $place->getAttributes(), $place->marks->map(static fn (LevelMark $m): array => [
                 $m->getAttributes(), $m->sightings->map(static fn (Sighting $s): array => $s->getAttributes())->all(),
             ])->all(),
-            $place->tide === TideSource::Table ? [$entries->count(), $entries->max('id')] : [],
+            $place->tide === TideSource::Table ? self::table($place) : [],
         ]));
+    }
+
+    /** What the waters of a table add up to: a table that was brought back may have the numbers of the one before it. */
+    private static function table(Place $place): mixed
+    {
+        return TideEntry::query()->where('place_id', $place->id)->toBase()->selectRaw(
+            'count(*), max(id), total(high), total(julianday(at)), total(height_m), total(julianday(at) * height_m)',
+        )->first();
     }
 }

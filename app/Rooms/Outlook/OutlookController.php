@@ -51,7 +51,9 @@ final class OutlookController
                 $outing->place, (float) $outing->starts_at->getTimestamp(), (float) $outing->ends_at->getTimestamp(),
             ),
             'now' => new DateTimeImmutable('@'.(int) $now),
-            'weather' => self::weather($forecasts, $next),
+            'weather' => array_map(
+                static fn (ComingWindow $one): ?string => $forecasts->reader($one->place)->of($one->window->from, $one->window->to), $next,
+            ),
             'place' => $place,
             'empty' => $places->isEmpty(),
             'isDemo' => $places->every(static fn (Place $one): bool => $one->isMadeUp()),
@@ -60,22 +62,6 @@ final class OutlookController
             'hasTide' => $places->contains(static fn (Place $one): bool => $one->tide->hasTide()),
             'edges' => array_map(Cautions::atTheEdgeOf(...), $subjects->waters()),
         ]);
-    }
-
-    /**
-     * @param  list<ComingWindow>  $windows
-     * @return list<string|null> of each
-     */
-    private static function weather(PlaceForecasts $forecasts, array $windows): array
-    {
-        $readers = [];
-        $said = [];
-        foreach ($windows as $one) {
-            $reader = $readers[$one->place->id] ??= $forecasts->reader($one->place);
-            $said[] = $reader->of($one->window->from, $one->window->to);
-        }
-
-        return $said;
     }
 
     /** A tide that cannot be had leaves the list without a drawing. */

@@ -9,7 +9,10 @@ use App\Models\LevelMark;
 use App\Models\Outing;
 use App\Models\Place;
 use App\Models\Subject;
+use App\Models\TideEntry;
+use App\Models\TideSource;
 use App\Rooms\Settings\UnitsController;
+use App\Tide\KeptOfPlace;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Cache;
 
@@ -51,3 +54,18 @@ it('is drawn anew after a change', function (Closure $change, string $seenOn): v
     Cache::flush();
     expect($kept)->toEqual(allThatIsDrawn())->and($kept[$seenOn])->not->toBe($before[$seenOn]);
 })->with('changes');
+
+it('works out anew what goes by a table of which one water is another, under the numbers of before', function (array $change): void {
+    $place = Place::factory()->create(['name' => 'By table', 'tide' => TideSource::Table, 'timezone' => 'UTC']);
+    foreach ([['2026-11-24 03:00', 1.0, false], ['2026-11-24 09:00', 4.0, true], ['2026-11-24 15:00', 1.2, false]] as [$at, $height, $high]) {
+        TideEntry::query()->create(['place_id' => $place->id, 'at' => $at, 'height_m' => $height, 'high' => $high]);
+    }
+    $worked = 0;
+    $work = static function () use (&$worked): int {
+        return ++$worked;
+    };
+    $get = static fn (): int => KeptOfPlace::get('test', Place::query()->findOrFail($place->id), null, $work);
+    expect([$get(), $get()])->toBe([1, 1]);
+    TideEntry::query()->where('place_id', $place->id)->where('high', true)->firstOrFail()->update($change);
+    expect([$get(), $get()])->toBe([2, 2]);
+})->with(['its height' => [['height_m' => 4.2]], 'its time' => [['at' => '2026-11-24 09:10']], 'its kind' => [['high' => false]]]);
