@@ -52,19 +52,25 @@ for (const one of feature(topology, topology.objects.land).features) {
     const polygons = one.geometry.type === 'Polygon' ? [one.geometry.coordinates] : one.geometry.coordinates;
     polygons.forEach((rings) => rings.forEach((ring) => cut(unrolled(ring))));
 }
-const lines = bands.map((pieces, i) => JSON.stringify({
-    lat: i - 90,
-    pieces: pieces.map((piece) => {
-        const steps = [];
-        let last = null;
-        for (const point of piece.map(([x, y]) => [grid(x), grid(y)])) {
-            if (last === null || point[0] !== last[0] || point[1] !== last[1]) {
-                steps.push(point[0] - (last?.[0] ?? 0), point[1] - (last?.[1] ?? 0));
-                last = point;
-            }
-        }
-        return steps;
-    }).filter((steps) => steps.length > 2),
-}));
+const lines = bands.map((pieces, i) =>
+    JSON.stringify({
+        lat: i - 90,
+        pieces: pieces
+            .map((piece) => {
+                const steps = [];
+                let last = null;
+                for (const point of piece.map(([x, y]) => [grid(x), grid(y)])) {
+                    if (last === null || point[0] !== last[0] || point[1] !== last[1]) {
+                        steps.push(point[0] - (last?.[0] ?? 0), point[1] - (last?.[1] ?? 0));
+                        last = point;
+                    }
+                }
+                return steps;
+            })
+            .filter((steps) => steps.length > 2),
+    }),
+);
 writeFileSync('data/coast.ndjson.gz', gzipSync(lines.join('\n') + '\n', { level: 9 }));
-console.log(`${lines.filter((line) => line.length > 30).length} bands, ${Math.round(lines.join('').length / 1024)} kB, ${Math.round(readFileSync('data/coast.ndjson.gz').length / 1024)} kB packed`);
+console.log(
+    `${lines.filter((line) => line.length > 30).length} bands, ${Math.round(lines.join('').length / 1024)} kB, ${Math.round(readFileSync('data/coast.ndjson.gz').length / 1024)} kB packed`,
+);

@@ -1,4 +1,5 @@
-// The sentence of the almanac asks as it is edited; its days by keys: one stop for the tab key, and arrows from day to day and week to week.
+// The sentence of the almanac asks as it is edited; its days by keys: one stop for the tab key, and arrows from day to day and week to
+// week.
 
 import { Asking } from './asking.js';
 

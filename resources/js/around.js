@@ -1,5 +1,5 @@
-// The horizon and the ground of a place: they show the instant at which the day board's cursor stands, as the server worked it out. The frame
-// of the lens is dragged and widened here and drawn by the server; the skyline is drawn by hand and kept by a press.
+// The horizon and the ground of a place: they show the instant at which the day board's cursor stands, as the server worked it out. The
+// frame of the lens is dragged and widened here and drawn by the server; the skyline is drawn by hand and kept by a press.
 
 import { Asking } from './asking.js';
 
@@ -9,7 +9,12 @@ const STRAIGHT_DEG = 0.4;
 const OPEN_DEG = 0.25;
 
 const horizon = () => document.querySelector('[data-horizon]');
-const number = (id) => Number(String(document.getElementById(id)?.value ?? '').replace(',', '.').replace('−', '-'));
+const number = (id) =>
+    Number(
+        String(document.getElementById(id)?.value ?? '')
+            .replace(',', '.')
+            .replace('−', '-'),
+    );
 const turned = (deg) => ((deg % 360) + 360) % 360;
 const bound = (value, least, most) => Math.max(least, Math.min(most, value));
 
@@ -85,16 +90,32 @@ function aim(facing, tilt) {
 
 // What a wider frame means for the focal length: the tangent of half its angle goes with one over it.
 function widen(before, halfDeg) {
-    write('lens-focal', bound(before.focal * Math.tan(before.half * Math.PI / 180) / Math.tan(bound(halfDeg, 1, 80) * Math.PI / 180), 2, 2000));
+    write(
+        'lens-focal',
+        bound((before.focal * Math.tan((before.half * Math.PI) / 180)) / Math.tan((bound(halfDeg, 1, 80) * Math.PI) / 180), 2, 2000),
+    );
 }
 
-const half = (drawing) => Number(drawing.querySelector('[data-wider]').getAttribute('transform').match(/[\d.]+/)[0]) / drawing.dataset.degree;
+const half = (drawing) =>
+    Number(
+        drawing
+            .querySelector('[data-wider]')
+            .getAttribute('transform')
+            .match(/[\d.]+/)[0],
+    ) / drawing.dataset.degree;
 
 function drag(event) {
     const drawing = horizon();
     const svg = drawing.querySelector('svg');
     const degree = drawing.dataset.degree / scaleOf(svg);
-    const from = { x: event.clientX, y: event.clientY, facing: number('lens-facing'), tilt: number('lens-tilt'), focal: number('lens-focal'), half: half(drawing) };
+    const from = {
+        x: event.clientX,
+        y: event.clientY,
+        facing: number('lens-facing'),
+        tilt: number('lens-tilt'),
+        focal: number('lens-focal'),
+        half: half(drawing),
+    };
     const wider = event.target.closest('[data-wider]');
     event.preventDefault();
     const move = (to) => {
@@ -115,12 +136,16 @@ function drag(event) {
 
 function key(event) {
     const by = event.shiftKey ? 10 : 1;
-    const [across, up, wide] = { ArrowLeft: [-by, 0, 0], ArrowRight: [by, 0, 0], ArrowUp: [0, by, 0], ArrowDown: [0, -by, 0], '+': [0, 0, -1], '-': [0, 0, 1] }[event.key] ?? [];
+    const [across, up, wide] =
+        { ArrowLeft: [-by, 0, 0], ArrowRight: [by, 0, 0], ArrowUp: [0, by, 0], ArrowDown: [0, -by, 0], '+': [0, 0, -1], '-': [0, 0, 1] }[
+            event.key
+        ] ?? [];
     if (across === undefined) {
         return;
     }
     event.preventDefault();
-    wide ? widen({ focal: number('lens-focal'), half: half(horizon()) }, half(horizon()) + wide)
+    wide
+        ? widen({ focal: number('lens-focal'), half: half(horizon()) }, half(horizon()) + wide)
         : aim(number('lens-facing') + across, bound(number('lens-tilt') + up, -60, 75));
 }
 
@@ -131,10 +156,12 @@ function press(event) {
     const box = svg.getBoundingClientRect();
     const [x, y] = [(event.clientX - box.left) * scaleOf(svg), (event.clientY - box.top) * scaleOf(svg)];
     let [best, nearest] = [NEAR_PX, null];
-    stepsOf(drawing).forEach((step, i) => [step.sunAt, step.moonAt].forEach(([sx, sy]) => {
-        const far = Math.hypot(sx - x, sy - y);
-        [best, nearest] = far < best ? [far, i] : [best, nearest];
-    }));
+    stepsOf(drawing).forEach((step, i) =>
+        [step.sunAt, step.moonAt].forEach(([sx, sy]) => {
+            const far = Math.hypot(sx - x, sy - y);
+            [best, nearest] = far < best ? [far, i] : [best, nearest];
+        }),
+    );
     nearest !== null && document.dispatchEvent(new CustomEvent('day:go', { detail: nearest }));
 }
 
@@ -146,20 +173,28 @@ function thinned(points) {
     const [[x1, y1], [x2, y2]] = [points[0], points[points.length - 1]];
     const off = points.map(([x, y]) => Math.abs(y1 + ((y2 - y1) * (x - x1)) / (x2 - x1) - y));
     const far = off.indexOf(Math.max(...off));
-    return off[far] <= STRAIGHT_DEG ? [points[0], points[points.length - 1]] : [...thinned(points.slice(0, far + 1)).slice(0, -1), ...thinned(points.slice(far))];
+    return off[far] <= STRAIGHT_DEG
+        ? [points[0], points[points.length - 1]]
+        : [...thinned(points.slice(0, far + 1)).slice(0, -1), ...thinned(points.slice(far))];
 }
 
 // The skyline as points, clockwise from where it is open, once round; of what is open only the ends are said.
 function written(samples) {
     const count = samples.length;
-    const open = Math.max(0, samples.findIndex((altitude) => altitude < OPEN_DEG));
+    const open = Math.max(
+        0,
+        samples.findIndex((altitude) => altitude < OPEN_DEG),
+    );
     const round = Array.from({ length: count + 1 }, (_, i) => [i * SKYLINE_STEP, samples[(open + i) % count]]);
     const points = thinned(round.map(([x, y]) => [x, y < OPEN_DEG ? 0 : y]));
-    const inside = samples[open] < OPEN_DEG ? points.filter(([, y], i) => y > 0 || points[i - 1]?.[1] > 0 || points[i + 1]?.[1] > 0) : points;
-    return inside.map(([x, y], i) => {
-        const azimuth = turned(x + open * SKYLINE_STEP);
-        return `${azimuth === 0 && i > 0 ? 360 : azimuth} ${Math.round(y * 10) / 10}`;
-    }).join(', ');
+    const inside =
+        samples[open] < OPEN_DEG ? points.filter(([, y], i) => y > 0 || points[i - 1]?.[1] > 0 || points[i + 1]?.[1] > 0) : points;
+    return inside
+        .map(([x, y], i) => {
+            const azimuth = turned(x + open * SKYLINE_STEP);
+            return `${azimuth === 0 && i > 0 ? 360 : azimuth} ${Math.round(y * 10) / 10}`;
+        })
+        .join(', ');
 }
 
 function redraw(drawing, samples) {
@@ -241,7 +276,12 @@ export function startAround() {
         }
     });
     document.addEventListener('keydown', (event) => event.target.closest?.('[data-lens]') && key(event));
-    document.addEventListener('input', (event) => event.target.matches('[data-go-time]') && document.dispatchEvent(new CustomEvent('day:go', { detail: Number(event.target.value) })));
+    document.addEventListener(
+        'input',
+        (event) =>
+            event.target.matches('[data-go-time]') &&
+            document.dispatchEvent(new CustomEvent('day:go', { detail: Number(event.target.value) })),
+    );
     document.addEventListener('click', (event) => {
         const button = event.target.closest('[data-draw-skyline]');
         if (button) {

@@ -1,6 +1,6 @@
 // The bench asks the server whenever its fields say something new, and never passes off an old answer as theirs: what waits is dimmed, what
-// could not be worked out is struck, and a button that acts on the answer is held until there is one. What a person typed or pressed after a
-// question left is theirs: a late answer writes nothing over it, and it is asked again.
+// could not be worked out is struck, and a button that acts on the answer is held until there is one. What a person typed or pressed after
+// a question left is theirs: a late answer writes nothing over it, and it is asked again.
 
 const TYPING_MS = 250;
 const PRESSED_MS = 20;
@@ -38,7 +38,11 @@ export class Asking {
 
     said() {
         const form = this.form();
-        return form ? namesOf(form).map((name) => `${name}=${valueOf(form, name)}`).join('&') : '';
+        return form
+            ? namesOf(form)
+                  .map((name) => `${name}=${valueOf(form, name)}`)
+                  .join('&')
+            : '';
     }
 
     isFresh() {
@@ -48,8 +52,10 @@ export class Asking {
     // What was asked last and changed since.
     changed() {
         const form = this.form();
-        return [...this.asked].map(([name, was]) => [name, valueOf(form, name), was])
-            .filter(([, value, was]) => value !== was).map(([name, value]) => [name, value]);
+        return [...this.asked]
+            .map(([name, was]) => [name, valueOf(form, name), was])
+            .filter(([, value, was]) => value !== was)
+            .map(([name, value]) => [name, value]);
     }
 
     askIn(ms) {
@@ -158,8 +164,11 @@ export class Asking {
             this.say('Not worked out: see what is marked. The figures struck out belong to the fields as they were before.');
         } else {
             this.show('unanswered');
-            this.say(xhr.status ? 'The server could not work it out just now. What you typed is kept; it is asked again.'
-                : 'No answer: the server is out of reach. What you typed is kept; it is asked again.');
+            this.say(
+                xhr.status
+                    ? 'The server could not work it out just now. What you typed is kept; it is asked again.'
+                    : 'No answer: the server is out of reach. What you typed is kept; it is asked again.',
+            );
             this.timer = setTimeout(() => this.ask(), AGAIN_MS);
         }
         if (this.held) {
@@ -192,7 +201,10 @@ export class Asking {
         });
         document.addEventListener('htmx:afterSwap', (event) => ours(event) && this.swapped(kept));
         // A request that a newer one overtook ends without a status, and without a word.
-        document.addEventListener('htmx:afterRequest', (event) => ours(event) && event.detail.xhr.status > 0 && this.finished(event.detail));
+        document.addEventListener(
+            'htmx:afterRequest',
+            (event) => ours(event) && event.detail.xhr.status > 0 && this.finished(event.detail),
+        );
         for (const lost of ['htmx:sendError', 'htmx:timeout']) {
             document.addEventListener(lost, (event) => ours(event) && this.finished(event.detail));
         }

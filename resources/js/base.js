@@ -35,14 +35,26 @@ document.addEventListener('click', async ({ target }) => {
         await navigator.share({ text }).catch(() => null);
         return;
     }
-    const copied = await navigator.clipboard?.writeText(text).then(() => true).catch(() => false);
+    const copied = await navigator.clipboard
+        ?.writeText(text)
+        .then(() => true)
+        .catch(() => false);
     button.textContent = copied ? 'Copied: paste it into a message' : 'Copy it by hand from above';
 });
 
 // On paper the table stands under the drawing, open or not.
 const tables = () => document.querySelectorAll('.board-table');
-window.addEventListener('beforeprint', () => tables().forEach((table) => { table.dataset.was = table.open ? 'open' : ''; table.open = true; }));
-window.addEventListener('afterprint', () => tables().forEach((table) => { table.open = table.dataset.was === 'open'; }));
+window.addEventListener('beforeprint', () =>
+    tables().forEach((table) => {
+        table.dataset.was = table.open ? 'open' : '';
+        table.open = true;
+    }),
+);
+window.addEventListener('afterprint', () =>
+    tables().forEach((table) => {
+        table.open = table.dataset.was === 'open';
+    }),
+);
 
 // A choice that is written into a field, where it can be typed over.
 document.addEventListener('change', ({ target }) => {

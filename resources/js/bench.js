@@ -44,12 +44,16 @@ function startDragging() {
     });
     document.addEventListener('pointermove', (event) => {
         if (svg) {
-            svg = svg.isConnected ? svg : document.querySelector(`.stop-rule.${svg.classList.contains('is-wide') ? 'is-wide' : 'is-narrow'}`);
+            svg = svg.isConnected
+                ? svg
+                : document.querySelector(`.stop-rule.${svg.classList.contains('is-wide') ? 'is-wide' : 'is-narrow'}`);
             aim(svg, placeUnder(svg, event.clientX));
         }
     });
     for (const end of ['pointerup', 'pointercancel']) {
-        document.addEventListener(end, () => { svg = null; });
+        document.addEventListener(end, () => {
+            svg = null;
+        });
     }
     document.addEventListener('keydown', (event) => {
         const target = event.target.closest('.stop-rule .target');
@@ -64,8 +68,17 @@ function startDragging() {
 // A step along a dial; a value between two names goes to the next name in that direction.
 function stepDial(input, by) {
     const names = JSON.parse(document.getElementById('dials').dataset.dials)[input.dataset.dial];
-    const plain = (text) => text.trim().toLowerCase().replace(/\s*s$/, '').replace(/^f\/?/, '').replace(/^iso\s*/, '');
-    const amount = (text) => plain(text).split('/').reduce((over, under) => over / under);
+    const plain = (text) =>
+        text
+            .trim()
+            .toLowerCase()
+            .replace(/\s*s$/, '')
+            .replace(/^f\/?/, '')
+            .replace(/^iso\s*/, '');
+    const amount = (text) =>
+        plain(text)
+            .split('/')
+            .reduce((over, under) => over / under);
     const value = input.value || input.dataset.place || '';
     let place = names.findIndex((name) => plain(name) === plain(value));
     if (place < 0) {
@@ -86,17 +99,21 @@ function bringGlass() {
 
 // Look, target and glass lead one at a time: the one that was touched last, also before the answer to the one before has come.
 function startLeading() {
-    document.addEventListener('change', (event) => {
-        const free = form()?.querySelector('.glass-mark [value=""]');
-        if (!free) {
-            return;
-        }
-        if (event.target.name === 'look' || (event.target.name === 'target' && event.target.value !== '')) {
-            free.checked = true;
-        } else if (event.target.name === 'glass') {
-            document.getElementById('f-target').value = '';
-        }
-    }, true);
+    document.addEventListener(
+        'change',
+        (event) => {
+            const free = form()?.querySelector('.glass-mark [value=""]');
+            if (!free) {
+                return;
+            }
+            if (event.target.name === 'look' || (event.target.name === 'target' && event.target.value !== '')) {
+                free.checked = true;
+            } else if (event.target.name === 'glass') {
+                document.getElementById('f-target').value = '';
+            }
+        },
+        true,
+    );
     document.addEventListener('htmx:afterSettle', bringGlass);
     bringGlass();
 }
@@ -181,7 +198,8 @@ function startMeanings() {
             (field.closest('.entry') ?? field.parentElement).append(line);
         }
         if (line) {
-            line.textContent = seconds >= 2 ? `= ${field.value.trim()} s (1/${Math.round(seconds)} is written 1/${Math.round(seconds)})` : '';
+            line.textContent =
+                seconds >= 2 ? `= ${field.value.trim()} s (1/${Math.round(seconds)} is written 1/${Math.round(seconds)})` : '';
         }
     });
 }

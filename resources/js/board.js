@@ -1,7 +1,8 @@
-// The day board's cursor: it reads out what the server worked out for each ten minutes. A finger pushes the drawing sideways, and a tap sets
-// the cursor; a mouse drags it.
+// The day board's cursor: it reads out what the server worked out for each ten minutes. A finger pushes the drawing sideways, and a tap
+// sets the cursor; a mouse drags it.
 
-const shown = (board) => [...board.querySelectorAll('svg[data-left]')].find((svg) => svg.getClientRects().length) ?? board.querySelector('svg[data-left]');
+const shown = (board) =>
+    [...board.querySelectorAll('svg[data-left]')].find((svg) => svg.getClientRects().length) ?? board.querySelector('svg[data-left]');
 
 const readings = new WeakMap();
 
@@ -27,8 +28,22 @@ function show(board, place) {
         const cursor = svg.querySelector('.cursor');
         cursor.setAttribute('transform', `translate(${x(svg, chosen, all.length)} 0)`);
         cursor.setAttribute('aria-valuenow', String(chosen));
-        cursor.setAttribute('aria-valuetext', [reading.at, reading.tide, reading.tideLabel, reading.sun && `sun ${reading.sun}`, reading.sunLabel, reading.light, reading.lightLabel, reading.grad && `sky ${reading.grad} stops over the foreground`,
-            reading.left && `time left by these numbers ${reading.left}`].filter(Boolean).join(', '));
+        cursor.setAttribute(
+            'aria-valuetext',
+            [
+                reading.at,
+                reading.tide,
+                reading.tideLabel,
+                reading.sun && `sun ${reading.sun}`,
+                reading.sunLabel,
+                reading.light,
+                reading.lightLabel,
+                reading.grad && `sky ${reading.grad} stops over the foreground`,
+                reading.left && `time left by these numbers ${reading.left}`,
+            ]
+                .filter(Boolean)
+                .join(', '),
+        );
     }
     for (const [name, value] of Object.entries(reading)) {
         for (const field of board.querySelectorAll(`[data-read="${name}"]`)) {
@@ -57,7 +72,8 @@ function placeAt(board, clientX) {
 function bring(board, place) {
     const svg = shown(board);
     const scroll = board.querySelector('.board-scroll');
-    scroll.scrollLeft = (x(svg, place, readingsOf(board).length) / svg.viewBox.baseVal.width) * svg.getBoundingClientRect().width - scroll.clientWidth / 2;
+    scroll.scrollLeft =
+        (x(svg, place, readingsOf(board).length) / svg.viewBox.baseVal.width) * svg.getBoundingClientRect().width - scroll.clientWidth / 2;
 }
 
 function start(board) {
@@ -74,7 +90,9 @@ function start(board) {
     });
     board.addEventListener('pointermove', (event) => dragging && moved(board, placeAt(board, event.clientX)));
     for (const end of ['pointerup', 'pointerleave', 'pointercancel']) {
-        board.addEventListener(end, () => { dragging = false; });
+        board.addEventListener(end, () => {
+            dragging = false;
+        });
     }
     board.addEventListener('click', (event) => {
         const part = event.target.closest('[data-part]');
@@ -111,10 +129,15 @@ export function startBoard() {
     all();
     // Who has the cursor by keys keeps it when the board comes again with its hold plan.
     let held = false;
-    document.addEventListener('htmx:beforeSwap', () => { held = document.activeElement?.closest('[data-board] .cursor') != null; });
+    document.addEventListener('htmx:beforeSwap', () => {
+        held = document.activeElement?.closest('[data-board] .cursor') != null;
+    });
     document.addEventListener('htmx:afterSwap', () => {
         all();
-        const cursor = held && document.activeElement === document.body ? [...document.querySelectorAll('[data-board] .cursor')].find((one) => one.getClientRects().length) : null;
+        const cursor =
+            held && document.activeElement === document.body
+                ? [...document.querySelectorAll('[data-board] .cursor')].find((one) => one.getClientRects().length)
+                : null;
         cursor?.focus({ preventScroll: true });
     });
 }

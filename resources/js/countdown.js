@@ -1,7 +1,11 @@
-// One opening of the shutter, by the wall clock alone: true after a sleep, a reload, a page left and found again. It counts; by what, the server says.
+// One opening of the shutter, by the wall clock alone: true after a sleep, a reload, a page left and found again. It counts; by what, the
+// server says.
 
 export class Countdown {
-    /** @param {{planned_s: number, bulb: boolean}} counts @param {number} openedAtMs when it opens, or opened @param {Array<[number, number]>} changes seconds since then, stops of light from then on */
+    /**
+     * @param {{planned_s: number, bulb: boolean}} counts @param {number} openedAtMs when it opens, or opened @param {Array<[number,
+     * number]>} changes seconds since then, stops of light from then on
+     */
     constructor(counts, openedAtMs, changes = []) {
         Object.assign(this, { counts, openedAtMs, changes });
     }
@@ -67,7 +71,11 @@ export class Countdown {
 export function spoken(seconds) {
     const whole = Math.max(0, Math.ceil(seconds - 0.05));
     const two = (n) => String(n).padStart(2, '0');
-    return whole < 60 ? String(whole) : whole < 3600 ? `${Math.floor(whole / 60)}:${two(whole % 60)}` : `${Math.floor(whole / 3600)}:${two(Math.floor(whole / 60) % 60)}:${two(whole % 60)}`;
+    return whole < 60
+        ? String(whole)
+        : whole < 3600
+          ? `${Math.floor(whole / 60)}:${two(whole % 60)}`
+          : `${Math.floor(whole / 3600)}:${two(Math.floor(whole / 60) % 60)}:${two(whole % 60)}`;
 }
 
 /** The same with its unit, in a sentence. */
@@ -76,6 +84,9 @@ export const spokenS = (seconds) => `${spoken(seconds)}${seconds - 0.05 <= 59 ? 
 /** An open shutter in one line, for pages that show something else. */
 export function openWords({ opened_at_ms: openedAtMs, ends_at_ms: endsAtMs }, nowMs = Date.now()) {
     const left = (endsAtMs - nowMs) / 1000;
-    return nowMs < openedAtMs ? `Shutter opens in ${spokenS((openedAtMs - nowMs) / 1000)}`
-        : left > 0 ? `Shutter open ${spokenS((nowMs - openedAtMs) / 1000)}, ${spokenS(left)} to go` : `Shutter open, over by ${spokenS(-left)}: close it`;
+    return nowMs < openedAtMs
+        ? `Shutter opens in ${spokenS((openedAtMs - nowMs) / 1000)}`
+        : left > 0
+          ? `Shutter open ${spokenS((nowMs - openedAtMs) / 1000)}, ${spokenS(left)} to go`
+          : `Shutter open, over by ${spokenS(-left)}: close it`;
 }

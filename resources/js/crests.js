@@ -1,4 +1,5 @@
-// Presses with the crests: times on the device's own clock, sent to the server, which says what they come to. For the bench and the water room.
+// Presses with the crests: times on the device's own clock, sent to the server, which says what they come to. For the bench and the water
+// room.
 
 import { wallS } from './clock.js';
 
@@ -49,12 +50,15 @@ export class Crests {
         return new URLSearchParams({
             presses: written(this.presses),
             big: written(this.presses.filter((s) => this.big.has(s))),
-            out: this.presses.map((s, i) => (this.leftOut.has(s) ? i : null)).filter((i) => i !== null).join(','),
+            out: this.presses
+                .map((s, i) => (this.leftOut.has(s) ? i : null))
+                .filter((i) => i !== null)
+                .join(','),
         });
     }
 
-    // What the server says of them, and whether it could read them. Presses come faster than answers: only the answer to the last one counts,
-    // and of an earlier one nothing comes back.
+    // What the server says of them, and whether it could read them. Presses come faster than answers: only the answer to the last one
+    // counts, and of an earlier one nothing comes back.
     async ask() {
         const asked = `${this.address}?${this.query()}`;
         this.asked = asked;

@@ -4,13 +4,16 @@ let pages = null;
 
 async function topicOf(href) {
     const [path, id] = href.split('#');
-    pages ??= fetch(path, { headers: { 'X-Requested-With': 'XMLHttpRequest' } }).then((answer) => (answer.ok ? answer.text() : Promise.reject(new Error(String(answer.status)))));
+    pages ??= fetch(path, { headers: { 'X-Requested-With': 'XMLHttpRequest' } }).then((answer) =>
+        answer.ok ? answer.text() : Promise.reject(new Error(String(answer.status))),
+    );
     const page = new DOMParser().parseFromString(await pages, 'text/html');
     return page.getElementById(id);
 }
 
 function dialog() {
-    const made = document.getElementById('help') ?? document.body.appendChild(Object.assign(document.createElement('dialog'), { id: 'help' }));
+    const made =
+        document.getElementById('help') ?? document.body.appendChild(Object.assign(document.createElement('dialog'), { id: 'help' }));
     made.setAttribute('aria-label', 'From the manual');
     return made;
 }
@@ -32,7 +35,9 @@ export function startHelp() {
         } catch {
             pages = null;
         }
-        shown.replaceChildren(...(topic ? [topic] : [Object.assign(document.createElement('p'), { textContent: 'The manual is out of reach just now.' })]));
+        shown.replaceChildren(
+            ...(topic ? [topic] : [Object.assign(document.createElement('p'), { textContent: 'The manual is out of reach just now.' })]),
+        );
         const foot = document.createElement('p');
         foot.className = 'foot-line';
         foot.append(

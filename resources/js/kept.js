@@ -1,4 +1,5 @@
-// What is on this device and not yet at the server: an open shutter, and frames whose time could not be sent. Seen, and sent, from every page.
+// What is on this device and not yet at the server: an open shutter, and frames whose time could not be sent. Seen, and sent, from every
+// page.
 
 import { openWords } from './countdown.js';
 import { freshToken, token } from './token.js';
@@ -7,7 +8,13 @@ const OPEN = 'open-frame';
 const UNSENT = 'unsent-frames';
 const AGAIN_MS = 5000;
 
-const read = (key, otherwise) => { try { return JSON.parse(localStorage.getItem(key)) ?? otherwise; } catch { return otherwise; } };
+const read = (key, otherwise) => {
+    try {
+        return JSON.parse(localStorage.getItem(key)) ?? otherwise;
+    } catch {
+        return otherwise;
+    }
+};
 
 export const openFrame = () => read(OPEN, null);
 export const keepOpen = (frame) => (frame === null ? localStorage.removeItem(OPEN) : localStorage.setItem(OPEN, JSON.stringify(frame)));
@@ -22,20 +29,35 @@ export function keepTaken(taken) {
 /** @returns {Promise<{to?: string, gone?: boolean, refused?: string, away?: boolean}>} */
 async function send(taken, again = true) {
     const answer = await fetch(`/shoot/${taken.frame}/open`, {
-        method: 'POST', headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token(), 'Content-Type': 'application/x-www-form-urlencoded' },
-        body: new URLSearchParams({ _method: 'PUT', opened_at_ms: String(Math.round(taken.opened_at_ms)), open_s: taken.open_s.toFixed(3), light: taken.light }),
+        method: 'POST',
+        headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token(), 'Content-Type': 'application/x-www-form-urlencoded' },
+        body: new URLSearchParams({
+            _method: 'PUT',
+            opened_at_ms: String(Math.round(taken.opened_at_ms)),
+            open_s: taken.open_s.toFixed(3),
+            light: taken.light,
+        }),
         signal: AbortSignal.timeout(15_000),
     }).catch(() => null);
     if (answer?.status === 419 && again) {
         return (await freshToken().catch(() => false)) ? send(taken, false) : { away: true };
     }
     const said = await answer?.json().catch(() => null);
-    return answer?.ok && said?.to ? said : answer?.status === 404 ? { gone: true } : answer?.status === 422 ? { refused: said?.message ?? '' } : { away: true };
+    return answer?.ok && said?.to
+        ? said
+        : answer?.status === 404
+          ? { gone: true }
+          : answer?.status === 422
+            ? { refused: said?.message ?? '' }
+            : { away: true };
 }
 
 let sending = null;
 
-/** Sends what is kept here, one at a time and once: another page of this device may be at it too. @returns what was said to the frame that is asked for */
+/**
+ * Sends what is kept here, one at a time and once: another page of this device may be at it too. @returns what was said to the frame that
+ * is asked for
+ */
 export function sendKept(frame = null) {
     const work = async () => {
         let about = null;
@@ -48,7 +70,9 @@ export function sendKept(frame = null) {
         }
         return about;
     };
-    sending ??= (navigator.locks?.request('unsent-frames', work) ?? work()).finally(() => { sending = null; });
+    sending ??= (navigator.locks?.request('unsent-frames', work) ?? work()).finally(() => {
+        sending = null;
+    });
     return sending;
 }
 
@@ -59,14 +83,20 @@ export const ofTheServer = {
     keepOpen,
     keepTaken,
     taken: (frame) => unsent().find((one) => one.frame === frame),
-    deliver: async (frame) => await sendKept(frame) ?? (unsent().some((one) => one.frame === frame) ? { away: true } : { to: `/log/${frame}` }),
+    deliver: async (frame) =>
+        (await sendKept(frame)) ?? (unsent().some((one) => one.frame === frame) ? { away: true } : { to: `/log/${frame}` }),
     goOn: (to) => location.assign(to),
     keptSteps: (frame) => read(`steps-${frame}`, null),
     // The last state is the one that counts: it is kept here until it has arrived.
     async saveSteps(frame, form, done) {
         const [key, kept] = [`steps-${frame}`, JSON.stringify(done)];
         localStorage.setItem(key, kept);
-        const answer = await fetch(form.action, { method: 'POST', body: new FormData(form), headers: { Accept: 'application/json' }, keepalive: true }).catch(() => null);
+        const answer = await fetch(form.action, {
+            method: 'POST',
+            body: new FormData(form),
+            headers: { Accept: 'application/json' },
+            keepalive: true,
+        }).catch(() => null);
         if (answer?.ok && localStorage.getItem(key) === kept) {
             localStorage.removeItem(key);
         }
@@ -97,7 +127,10 @@ function show() {
     if (open) {
         line(openWords(open), open.page);
     } else if (waiting.length && !own) {
-        line(`${waiting.length === 1 ? 'One frame is' : `${waiting.length} frames are`} kept on this device and not yet in the log`, '/log');
+        line(
+            `${waiting.length === 1 ? 'One frame is' : `${waiting.length} frames are`} kept on this device and not yet in the log`,
+            '/log',
+        );
     } else {
         document.querySelector('.kept-line')?.remove();
     }

@@ -20,7 +20,14 @@ export function startKeys() {
         }
     });
     document.addEventListener('keydown', (event) => {
-        if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || document.querySelector('dialog[open]') || !singleKeys()) {
+        if (
+            event.ctrlKey ||
+            event.metaKey ||
+            event.altKey ||
+            typing(event.target) ||
+            document.querySelector('dialog[open]') ||
+            !singleKeys()
+        ) {
             return;
         }
         const there = event.timeStamp - went < PAIR_MS && /^[a-z]$/.test(event.key) && document.querySelector(`[data-key="${event.key}"]`);

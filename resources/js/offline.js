@@ -23,11 +23,14 @@ async function end() {
 function sayKept() {
     const at = new Date(document.body.dataset.kept);
     const line = Object.assign(document.createElement('p'), {
-        className: 'said is-problem as-kept', textContent: `No answer from the server. This is the page as of ${at.toLocaleString('en-GB', { weekday: 'long', hour: '2-digit', minute: '2-digit' })}, to read.`,
+        className: 'said is-problem as-kept',
+        textContent: `No answer from the server. This is the page as of ${at.toLocaleString('en-GB', { weekday: 'long', hour: '2-digit', minute: '2-digit' })}, to read.`,
     });
     line.setAttribute('role', 'status');
     document.querySelector('main').prepend(line);
-    document.querySelectorAll('form[method=post] button:not([type=button]), [formmethod=post]').forEach((button) => { button.disabled = true; });
+    document.querySelectorAll('form[method=post] button:not([type=button]), [formmethod=post]').forEach((button) => {
+        button.disabled = true;
+    });
 }
 
 export function startOffline() {
@@ -43,12 +46,18 @@ export function startOffline() {
     const [start, stop, words] = ['start', 'stop', 'words'].map((name) => box.querySelector(`[data-pages-${name}]`));
     const show = (is) => {
         [start.hidden, stop.hidden] = [is, !is];
-        words.textContent = is ? 'This device keeps the pages that you visit on it; without a network they can be read, and Shoot counts on.' : 'Pages that you visit can be kept on this device, to be read without a network. Whoever has the device can read them too.';
+        words.textContent = is
+            ? 'This device keeps the pages that you visit on it; without a network they can be read, and Shoot counts on.'
+            : 'Pages that you visit can be kept on this device, to be read without a network. Whoever has the device can read them too.';
     };
     show(isKept());
     start.addEventListener('click', async () => {
         localStorage.setItem(KEY, 'yes');
-        await register().then(() => show(true)).catch(() => { words.textContent = 'This browser does not allow it here.'; });
+        await register()
+            .then(() => show(true))
+            .catch(() => {
+                words.textContent = 'This browser does not allow it here.';
+            });
     });
     stop.addEventListener('click', () => end().then(() => show(false)));
 }

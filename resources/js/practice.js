@@ -1,4 +1,5 @@
-// Answers by key, and a swell that passes a post: each crest at the moment that the question says, and the presses on it counted as the water room counts them.
+// Answers by key, and a swell that passes a post: each crest at the moment that the question says, and the presses on it counted as the
+// water room counts them.
 
 const HALF = 300;
 const CREST_PX = 42;
@@ -65,7 +66,10 @@ export function startPractice() {
     figure && showSwell(figure);
     button && countPresses(button);
     document.addEventListener('keydown', (event) => {
-        const choice = /^[1-9]$/.test(event.key) && !event.target.closest('input') && document.querySelectorAll('[data-choice]:enabled')[event.key - 1];
+        const choice =
+            /^[1-9]$/.test(event.key) &&
+            !event.target.closest('input') &&
+            document.querySelectorAll('[data-choice]:enabled')[event.key - 1];
         choice && choice.click();
     });
 }

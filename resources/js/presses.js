@@ -9,21 +9,25 @@ const last = () => JSON.parse(sessionStorage.getItem('pressed') ?? 'null');
 export function startPresses() {
     const born = Date.now();
     let before = null;
-    document.addEventListener('click', (event) => {
-        const pressed = event.target.closest('button, a[href], input[type=submit]');
-        if (!pressed || pressed.closest('[data-rapid]') || !event.isTrusted) {
-            return;
-        }
-        const now = Date.now();
-        const then = last();
-        const sameSpot = then && event.detail > 0 && Math.hypot(event.clientX - then.x, event.clientY - then.y) < SAME_SPOT_PX;
-        const again = then && now - then.at < MOMENT_MS && (then.at < born ? sameSpot : sameSpot || before === pressed);
-        if (again) {
-            event.preventDefault();
-            event.stopImmediatePropagation();
-            return;
-        }
-        before = pressed;
-        sessionStorage.setItem('pressed', JSON.stringify({ at: now, x: event.clientX, y: event.clientY }));
-    }, true);
+    document.addEventListener(
+        'click',
+        (event) => {
+            const pressed = event.target.closest('button, a[href], input[type=submit]');
+            if (!pressed || pressed.closest('[data-rapid]') || !event.isTrusted) {
+                return;
+            }
+            const now = Date.now();
+            const then = last();
+            const sameSpot = then && event.detail > 0 && Math.hypot(event.clientX - then.x, event.clientY - then.y) < SAME_SPOT_PX;
+            const again = then && now - then.at < MOMENT_MS && (then.at < born ? sameSpot : sameSpot || before === pressed);
+            if (again) {
+                event.preventDefault();
+                event.stopImmediatePropagation();
+                return;
+            }
+            before = pressed;
+            sessionStorage.setItem('pressed', JSON.stringify({ at: now, x: event.clientX, y: event.clientY }));
+        },
+        true,
+    );
 }

@@ -1,4 +1,5 @@
-// Pictures that follow the target: a canvas with data-scene fetches its recipe once and is drawn anew whenever the time changes, or how it is seen. A worker draws; the page only shows.
+// Pictures that follow the target: a canvas with data-scene fetches its recipe once and is drawn anew whenever the time changes, or how it
+// is seen. A worker draws; the page only shows.
 import { hatched } from './picture/developed.js';
 import { nearest } from './picture/nearest.js';
 import { Scene } from './scene.js';
@@ -24,9 +25,14 @@ function broughtAlong(address) {
 function recipeOf(address) {
     if (!recipes.has(address)) {
         const brought = broughtAlong(address);
-        recipes.set(address, brought ? Promise.resolve(brought) : fetch(address, { headers: { Accept: 'application/json' } })
-            .then((answer) => (answer.ok ? answer.json() : null))
-            .catch(() => null));
+        recipes.set(
+            address,
+            brought
+                ? Promise.resolve(brought)
+                : fetch(address, { headers: { Accept: 'application/json' } })
+                      .then((answer) => (answer.ok ? answer.json() : null))
+                      .catch(() => null),
+        );
         if (recipes.size > 8) recipes.delete(recipes.keys().next().value);
     }
     return recipes.get(address);
@@ -88,7 +94,8 @@ function pictureOf({ data, width, height }) {
 }
 
 /** The times that a canvas shows: one, or several under a wipe. */
-const timesOf = (canvas, seconds) => (canvas.dataset.times ? JSON.parse(canvas.dataset.times) : [seconds ?? Number(canvas.dataset.seconds)]);
+const timesOf = (canvas, seconds) =>
+    canvas.dataset.times ? JSON.parse(canvas.dataset.times) : [seconds ?? Number(canvas.dataset.seconds)];
 
 async function draw(canvas, seconds, quick = false) {
     // While one is being drawn only the last that was asked for is remembered.
@@ -125,7 +132,11 @@ async function drawNow(canvas, seconds, quick) {
         show(canvas);
     };
     const isSketched = !recipe.layers || navigator.connection?.saveData;
-    const sketch = () => says('sketch', times.map((time) => ({ plain: pictureOf(sketchOf(address, recipe).pixels(time, night())) })));
+    const sketch = () =>
+        says(
+            'sketch',
+            times.map((time) => ({ plain: pictureOf(sketchOf(address, recipe).pixels(time, night())) })),
+        );
     // At first, and for who saves data, a sketch that needs nothing more; after that a picture stays until the next is drawn.
     if (isSketched || !shown.has(canvas)) {
         sketch();
@@ -148,10 +159,13 @@ async function drawNow(canvas, seconds, quick) {
 
 function show(canvas, isMarked = false) {
     const { pictures } = shown.get(canvas);
-    compose(canvas, pictures.map((picture) => {
-        if (!isMarked || !picture.data) return picture.plain;
-        return (picture.marked ??= pictureOf({ ...picture, data: hatched(picture.data, picture.width) }));
-    }));
+    compose(
+        canvas,
+        pictures.map((picture) => {
+            if (!isMarked || !picture.data) return picture.plain;
+            return (picture.marked ??= pictureOf({ ...picture, data: hatched(picture.data, picture.width) }));
+        }),
+    );
     tell(canvas, pictures[0].clipped);
 }
 

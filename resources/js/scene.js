@@ -1,6 +1,6 @@
-// A sketch of a recipe that needs nothing but the recipe: shown at once, until the picture from layers is here, and to who saves data. It decides nothing: which waves there are, how
-// much of each is left, how far things streak and what contrast remains all come with the recipe. A picture holds only a few of the longest waves, so the drawn sum is
-// brought to the contrast that the recipe states.
+// A sketch of a recipe that needs nothing but the recipe: shown at once, until the picture from layers is here, and to who saves data. It
+// decides nothing: which waves there are, how much of each is left, how far things streak and what contrast remains all come with the
+// recipe. A picture holds only a few of the longest waves, so the drawn sum is brought to the contrast that the recipe states.
 import { nearest } from './picture/nearest.js';
 import { numbers } from './picture/numbers.js';
 
@@ -22,8 +22,24 @@ function smoothNoise(count, knots, next) {
 }
 
 const PALETTES = {
-    light: { deep: [16, 52, 66], foam: [244, 250, 249], skyLow: [226, 232, 232], skyHigh: [128, 154, 172], cloud: [246, 247, 245], rock: [22, 30, 33], wet: [44, 56, 58] },
-    night: { deep: [14, 2, 1], foam: [205, 58, 48], skyLow: [56, 13, 10], skyHigh: [20, 4, 3], cloud: [150, 40, 32], rock: [5, 1, 1], wet: [24, 6, 4] },
+    light: {
+        deep: [16, 52, 66],
+        foam: [244, 250, 249],
+        skyLow: [226, 232, 232],
+        skyHigh: [128, 154, 172],
+        cloud: [246, 247, 245],
+        rock: [22, 30, 33],
+        wet: [44, 56, 58],
+    },
+    night: {
+        deep: [14, 2, 1],
+        foam: [205, 58, 48],
+        skyLow: [56, 13, 10],
+        skyHigh: [20, 4, 3],
+        cloud: [150, 40, 32],
+        rock: [5, 1, 1],
+        wet: [24, 6, 4],
+    },
 };
 
 export class Scene {
@@ -57,15 +73,22 @@ export class Scene {
         const fine = smoothNoise(width, 90, next);
         const side = smoothNoise(height, 9, next);
         const sideFine = smoothNoise(height, 40, next);
-        const grit = [[60, 0.5], [23, 0.3], [8, 0.2]].map(([size, weight]) => ({
-            size, weight, lines: Array.from({ length: Math.ceil(height / size) + 2 }, () => smoothNoise(width, Math.ceil(width / size), next)),
+        const grit = [
+            [60, 0.5],
+            [23, 0.3],
+            [8, 0.2],
+        ].map(([size, weight]) => ({
+            size,
+            weight,
+            lines: Array.from({ length: Math.ceil(height / size) + 2 }, () => smoothNoise(width, Math.ceil(width / size), next)),
         }));
-        const rockAt = (x, y) => grit.reduce((sum, { size, weight, lines }) => {
-            const place = y / size;
-            const from = Math.floor(place);
-            const ease = (place - from) ** 2 * (3 - 2 * (place - from));
-            return sum + weight * (lines[from][x] * (1 - ease) + lines[from + 1][x] * ease);
-        }, 0);
+        const rockAt = (x, y) =>
+            grit.reduce((sum, { size, weight, lines }) => {
+                const place = y / size;
+                const from = Math.floor(place);
+                const ease = (place - from) ** 2 * (3 - 2 * (place - from));
+                return sum + weight * (lines[from][x] * (1 - ease) + lines[from + 1][x] * ease);
+            }, 0);
         const rock = (x, y, shade) => {
             if (x >= 0 && x < width && y >= 0 && y < height) {
                 this.region[y * width + x] = 2;
@@ -81,18 +104,37 @@ export class Scene {
                 }
             }
         };
-        const W = width, H = height;
+        const W = width,
+            H = height;
         const draw = {
-            sea: () => { boulder(W * 0.13 | 0, H * 0.9 | 0, W * 0.16 | 0, H * 0.27 | 0, 5); boulder(W * 0.83 | 0, H * 0.62 | 0, W * 0.075 | 0, H * 0.13 | 0, 9); boulder(W * 0.93 | 0, H * 0.66 | 0, W * 0.05 | 0, H * 0.07 | 0, 21); boulder(W * 0.3 | 0, H * 0.97 | 0, W * 0.07 | 0, H * 0.09 | 0, 31); },
-            lake: () => {
-                for (let x = 0; x < W; x += 1) for (let y = horizon - Math.round(H * (0.05 + 0.11 * rough[x] + 0.015 * fine[x])); y < horizon; y += 1) rock(x, y, 0.55 + 0.2 * fine[x]);
-                boulder(W * 0.2 | 0, H * 0.93 | 0, W * 0.1 | 0, H * 0.12 | 0, 5); boulder(W * 0.34 | 0, H * 0.95 | 0, W * 0.05 | 0, H * 0.06 | 0, 8);
+            sea: () => {
+                boulder((W * 0.13) | 0, (H * 0.9) | 0, (W * 0.16) | 0, (H * 0.27) | 0, 5);
+                boulder((W * 0.83) | 0, (H * 0.62) | 0, (W * 0.075) | 0, (H * 0.13) | 0, 9);
+                boulder((W * 0.93) | 0, (H * 0.66) | 0, (W * 0.05) | 0, (H * 0.07) | 0, 21);
+                boulder((W * 0.3) | 0, (H * 0.97) | 0, (W * 0.07) | 0, (H * 0.09) | 0, 31);
             },
-            surf: () => { boulder(W * 0.16 | 0, H * 0.78 | 0, W * 0.14 | 0, H * 0.3 | 0, 5); boulder(W * 0.36 | 0, H * 0.58 | 0, W * 0.06 | 0, H * 0.12 | 0, 17); boulder(W * 0.68 | 0, H * 0.9 | 0, W * 0.12 | 0, H * 0.2 | 0, 11); boulder(W * 0.86 | 0, H * 0.66 | 0, W * 0.08 | 0, H * 0.18 | 0, 23); boulder(W * 0.5 | 0, H * 0.44 | 0, W * 0.03 | 0, H * 0.05 | 0, 37); },
-            shore: () => { boulder(W * 0.24 | 0, H * 0.62 | 0, W * 0.07 | 0, H * 0.12 | 0, 4); boulder(W * 0.7 | 0, H * 0.84 | 0, W * 0.11 | 0, H * 0.17 | 0, 12); boulder(W * 0.55 | 0, H * 0.5 | 0, W * 0.04 | 0, H * 0.06 | 0, 19); },
+            lake: () => {
+                for (let x = 0; x < W; x += 1)
+                    for (let y = horizon - Math.round(H * (0.05 + 0.11 * rough[x] + 0.015 * fine[x])); y < horizon; y += 1)
+                        rock(x, y, 0.55 + 0.2 * fine[x]);
+                boulder((W * 0.2) | 0, (H * 0.93) | 0, (W * 0.1) | 0, (H * 0.12) | 0, 5);
+                boulder((W * 0.34) | 0, (H * 0.95) | 0, (W * 0.05) | 0, (H * 0.06) | 0, 8);
+            },
+            surf: () => {
+                boulder((W * 0.16) | 0, (H * 0.78) | 0, (W * 0.14) | 0, (H * 0.3) | 0, 5);
+                boulder((W * 0.36) | 0, (H * 0.58) | 0, (W * 0.06) | 0, (H * 0.12) | 0, 17);
+                boulder((W * 0.68) | 0, (H * 0.9) | 0, (W * 0.12) | 0, (H * 0.2) | 0, 11);
+                boulder((W * 0.86) | 0, (H * 0.66) | 0, (W * 0.08) | 0, (H * 0.18) | 0, 23);
+                boulder((W * 0.5) | 0, (H * 0.44) | 0, (W * 0.03) | 0, (H * 0.05) | 0, 37);
+            },
+            shore: () => {
+                boulder((W * 0.24) | 0, (H * 0.62) | 0, (W * 0.07) | 0, (H * 0.12) | 0, 4);
+                boulder((W * 0.7) | 0, (H * 0.84) | 0, (W * 0.11) | 0, (H * 0.17) | 0, 12);
+                boulder((W * 0.55) | 0, (H * 0.5) | 0, (W * 0.04) | 0, (H * 0.06) | 0, 19);
+            },
             fall: () => {
                 for (let y = 0; y < H; y += 1) {
-                    const wide = W * (0.2 + 0.06 * y / H);
+                    const wide = W * (0.2 + (0.06 * y) / H);
                     const left = W / 2 - wide - W * 0.05 * side[y] - 6 * sideFine[y];
                     const right = W / 2 + wide + W * 0.06 * side[(y * 3 + 41) % H] + 6 * sideFine[(y + 57) % H];
                     for (let x = 0; x < W; x += 1) if (x < left || x > right) rock(x, y, 0.4);
@@ -102,13 +144,17 @@ export class Scene {
                 for (let y = 0; y < H; y += 1) {
                     for (let x = 0; x < W; x += 1) {
                         // Each ledge is broken: the step is taken a little higher or lower along it.
-                        const step = Math.max(0, Math.min(2, Math.floor((3 * (y + 0.05 * H * (rough[x] - 0.5) + 0.02 * H * (fine[x] - 0.5))) / H)));
+                        const step = Math.max(
+                            0,
+                            Math.min(2, Math.floor((3 * (y + 0.05 * H * (rough[x] - 0.5) + 0.02 * H * (fine[x] - 0.5))) / H)),
+                        );
                         const left = W * (0.27 - 0.07 * step) + W * 0.05 * (side[y] - 0.5) + 6 * sideFine[y];
                         const right = W * (0.66 + 0.06 * step) + W * 0.06 * (side[(y + 71) % H] - 0.5) - 6 * sideFine[(y + 19) % H];
                         if (x < left || x > right) rock(x, y, 0.4);
                     }
                 }
-                boulder(W * 0.4 | 0, H * 0.37 | 0, W * 0.045 | 0, H * 0.07 | 0, 6); boulder(W * 0.58 | 0, H * 0.7 | 0, W * 0.06 | 0, H * 0.09 | 0, 14);
+                boulder((W * 0.4) | 0, (H * 0.37) | 0, (W * 0.045) | 0, (H * 0.07) | 0, 6);
+                boulder((W * 0.58) | 0, (H * 0.7) | 0, (W * 0.06) | 0, (H * 0.09) | 0, 14);
             },
             weir: () => {
                 for (let x = 0; x < W; x += 1) {
@@ -117,8 +163,12 @@ export class Scene {
                 }
             },
             river: () => {
-                for (let x = 0; x < W; x += 1) for (let y = Math.round(horizon - H * (0.06 + 0.08 * rough[x])); y < horizon + H * 0.02 * fine[x]; y += 1) rock(x, y, 0.3 + 0.4 * fine[x]);
-                boulder(W * 0.18 | 0, H * 0.72 | 0, W * 0.1 | 0, H * 0.14 | 0, 3); boulder(W * 0.62 | 0, H * 0.5 | 0, W * 0.07 | 0, H * 0.1 | 0, 16); boulder(W * 0.84 | 0, H * 0.88 | 0, W * 0.12 | 0, H * 0.15 | 0, 27);
+                for (let x = 0; x < W; x += 1)
+                    for (let y = Math.round(horizon - H * (0.06 + 0.08 * rough[x])); y < horizon + H * 0.02 * fine[x]; y += 1)
+                        rock(x, y, 0.3 + 0.4 * fine[x]);
+                boulder((W * 0.18) | 0, (H * 0.72) | 0, (W * 0.1) | 0, (H * 0.14) | 0, 3);
+                boulder((W * 0.62) | 0, (H * 0.5) | 0, (W * 0.07) | 0, (H * 0.1) | 0, 16);
+                boulder((W * 0.84) | 0, (H * 0.88) | 0, (W * 0.12) | 0, (H * 0.15) | 0, 27);
             },
         };
         draw.rapid = draw.river;
@@ -144,8 +194,10 @@ export class Scene {
                     // What turns faster than the pixels can show is left out, as any lens would.
                     const dim = 1 / (1 + (Math.hypot(along * perRow, across * scale) / 2.3) ** 4);
                     const start = phase + along * away - (across * scale * width) / 2;
-                    let cos = Math.cos(start), sin = Math.sin(start);
-                    const turnCos = Math.cos(across * scale), turnSin = Math.sin(across * scale);
+                    let cos = Math.cos(start),
+                        sin = Math.sin(start);
+                    const turnCos = Math.cos(across * scale),
+                        turnSin = Math.sin(across * scale);
                     const size = slope * dim * haze;
                     for (let i = row * width, end = i + width; i < end; i += 1) {
                         field[i] += size * cos;
@@ -193,7 +245,12 @@ export class Scene {
         const rows = horizon;
         const length = 3 * width;
         const cloud = Array.from({ length: rows }, () => new Float32Array(length));
-        for (const [knots, weight] of [[9, 0.5], [22, 0.28], [55, 0.15], [120, 0.07]]) {
+        for (const [knots, weight] of [
+            [9, 0.5],
+            [22, 0.28],
+            [55, 0.15],
+            [120, 0.07],
+        ]) {
             const tall = Math.max(2, Math.round((knots * rows) / width / 1.1));
             const lines = Array.from({ length: tall + 2 }, () => smoothNoise(length, 3 * knots, next));
             for (let y = 0; y < rows; y += 1) {
@@ -220,7 +277,9 @@ export class Scene {
             this.runFlow(value, Math.max(1, Math.min(LONGEST_STREAK_PX, this.recipe.water.streak[place] * width)));
         }
         const { wet } = this;
-        let mean = 0, square = 0, count = 0;
+        let mean = 0,
+            square = 0,
+            count = 0;
         for (let n = 0; n < wet.length; n += 3) {
             const v = value[wet[n]];
             mean += v;
@@ -289,7 +348,8 @@ export class Scene {
         const image = new ImageData(width, height);
         const data = image.data;
         const value = this.waterAt(place);
-        const streak = this.recipe.clouds === null ? 1 : Math.max(1, Math.min(2 * width - 2, Math.round(this.recipe.clouds.streak[place] * width)));
+        const streak =
+            this.recipe.clouds === null ? 1 : Math.max(1, Math.min(2 * width - 2, Math.round(this.recipe.clouds.streak[place] * width)));
         for (let y = 0; y < height; y += 1) {
             const high = horizon > 0 ? Math.max(0, 1 - y / horizon) : 0;
             const sky = look.skyLow.map((low, c) => low + high * (look.skyHigh[c] - low));
@@ -297,13 +357,19 @@ export class Scene {
                 const i = y * width + x;
                 let from, to, mix;
                 if (region[i] === 1) {
-                    from = look.deep; to = look.foam; mix = value[i] < 0 ? 0 : value[i] > 1 ? 1 : value[i];
+                    from = look.deep;
+                    to = look.foam;
+                    mix = value[i] < 0 ? 0 : value[i] > 1 ? 1 : value[i];
                 } else if (region[i] === 2) {
-                    from = look.rock; to = look.wet; mix = shade[i] < 0 ? 0 : shade[i] > 1 ? 1 : shade[i];
+                    from = look.rock;
+                    to = look.wet;
+                    mix = shade[i] < 0 ? 0 : shade[i] > 1 ? 1 : shade[i];
                 } else {
                     const sums = this.cloudSums?.[y];
                     const cover = sums ? (sums[x + streak] - sums[x]) / streak : 0;
-                    from = sky; to = look.cloud; mix = 0.85 * cover;
+                    from = sky;
+                    to = look.cloud;
+                    mix = 0.85 * cover;
                 }
                 const at = 4 * i;
                 data[at] = from[0] + mix * (to[0] - from[0]);

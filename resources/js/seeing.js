@@ -1,4 +1,5 @@
-// How pictures are seen: light, black and white, brightness, what is in front of the lens, shape, what else is in them. Chosen once and kept on this device; every picture follows.
+// How pictures are seen: light, black and white, brightness, what is in front of the lens, shape, what else is in them. Chosen once and
+// kept on this device; every picture follows.
 import { PLAIN } from './picture/developed.js';
 
 const KEPT_AS = 'pictures';
@@ -22,11 +23,12 @@ function keep() {
     }
 }
 
-const number = (value, otherwise, low, high) => (Number.isFinite(Number(value)) && value !== '' ? Math.min(high, Math.max(low, Number(value))) : otherwise);
+const number = (value, otherwise, low, high) =>
+    Number.isFinite(Number(value)) && value !== '' ? Math.min(high, Math.max(low, Number(value))) : otherwise;
 
 /** Wide over high, or null where the camera's own stays: "16:9", turned upright where that is wanted. */
 export function ratioOf(shape, isUpright, own) {
-    const found = /^\s*(\d+(?:\.\d+)?)\s*[:/x×]\s*(\d+(?:\.\d+)?)\s*$/.exec(shape === 'own' ? own ?? '' : shape ?? '');
+    const found = /^\s*(\d+(?:\.\d+)?)\s*[:/x×]\s*(\d+(?:\.\d+)?)\s*$/.exec(shape === 'own' ? (own ?? '') : (shape ?? ''));
     if (!found || Number(found[2]) === 0 || Number(found[1]) === 0) {
         return isUpright ? 2 / 3 : null;
     }
@@ -46,7 +48,9 @@ export function seen(canvas) {
         cast: held.cast === true && canvas.dataset.cast ? JSON.parse(canvas.dataset.cast) : null,
         graduated: stops > 0 ? { stops, at: number(held.graduatedAt, 100 * AT, 0, 100) / 100, soft: SOFT } : null,
         polariser: held.polariser === true,
-        things: ['posts', 'pier', 'boat', 'walker', 'grass'].filter((name) => held[name] === true || (name === 'pier' && held.walker === true)),
+        things: ['posts', 'pier', 'boat', 'walker', 'grass'].filter(
+            (name) => held[name] === true || (name === 'pier' && held.walker === true),
+        ),
         ...(ratio ? { ratio } : {}),
     };
 }
@@ -82,7 +86,11 @@ export function startSeeing(changed) {
         if (target.closest('[data-see-plain]')) {
             held = {};
             keep();
-            document.querySelectorAll('.seeing').forEach((of) => of.querySelectorAll('select').forEach((field) => { field.selectedIndex = 0; }));
+            document.querySelectorAll('.seeing').forEach((of) =>
+                of.querySelectorAll('select').forEach((field) => {
+                    field.selectedIndex = 0;
+                }),
+            );
             showSeeing();
             changed();
         }

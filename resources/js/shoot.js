@@ -1,5 +1,5 @@
-// One frame, by one hand: the step at hand, the start, the countdown, the end. Time is the wall clock's difference, so it stays true when the tab
-// sleeps or is loaded again; what was done stays on this device until the server has said that it has it.
+// One frame, by one hand: the step at hand, the start, the countdown, the end. Time is the wall clock's difference, so it stays true when
+// the tab sleeps or is loaded again; what was done stays on this device until the server has said that it has it.
 
 import { Countdown, spoken } from './countdown.js';
 import { ofTheServer } from './kept.js';
@@ -31,14 +31,19 @@ class Steps {
         this.frame = JSON.parse(page.dataset.shoot).frame;
         const kept = keeper.keptSteps(this.frame);
         if (kept) {
-            this.boxes.forEach((box) => { box.checked = kept.includes(box.value); });
+            this.boxes.forEach((box) => {
+                box.checked = kept.includes(box.value);
+            });
             this.save();
         }
         const on = (name, work) => page.querySelector(`[data-step-${name}]`).addEventListener('click', work);
         on('done', () => this.tick(this.open().slice(0, 1), true));
         on('all', () => this.tick(this.open(), true));
         on('back', () => this.tick(this.boxes.filter((box) => box.checked).slice(-1), false));
-        this.form.addEventListener('change', () => { this.show(); this.save(); });
+        this.form.addEventListener('change', () => {
+            this.show();
+            this.save();
+        });
         this.form.addEventListener('submit', (event) => event.preventDefault());
         this.show();
     }
@@ -53,12 +58,17 @@ class Steps {
 
     line(box) {
         const line = document.createElement('li');
-        line.append(Object.assign(document.createElement('b'), { textContent: String(this.boxes.indexOf(box) + 1) }), ` ${this.words(box)}`);
+        line.append(
+            Object.assign(document.createElement('b'), { textContent: String(this.boxes.indexOf(box) + 1) }),
+            ` ${this.words(box)}`,
+        );
         return line;
     }
 
     tick(boxes, done) {
-        boxes.forEach((box) => { box.checked = done; });
+        boxes.forEach((box) => {
+            box.checked = done;
+        });
         this.show();
         this.save();
     }
@@ -67,10 +77,16 @@ class Steps {
         const open = this.open();
         const at = (name) => this.page.querySelector(`[data-step-${name}]`);
         const now = open[0];
-        at('count').textContent = now ? `step ${this.boxes.indexOf(now) + 1} of ${this.boxes.length}` : `${this.boxes.length} steps, all done`;
+        at('count').textContent = now
+            ? `step ${this.boxes.indexOf(now) + 1} of ${this.boxes.length}`
+            : `${this.boxes.length} steps, all done`;
         at('now').textContent = now ? this.words(now) : 'Ready';
         at('next').replaceChildren(...open.slice(1, 3).map((box) => this.line(box)));
-        at('pegs').replaceChildren(...this.boxes.map((box) => Object.assign(document.createElement('i'), { className: box.checked ? 'is-done' : box === now ? 'is-now' : '' })));
+        at('pegs').replaceChildren(
+            ...this.boxes.map((box) =>
+                Object.assign(document.createElement('i'), { className: box.checked ? 'is-done' : box === now ? 'is-now' : '' }),
+            ),
+        );
         at('done').disabled = at('all').disabled = !now;
         at('back').disabled = open.length === this.boxes.length;
         this.page.classList.toggle('is-ready', !now);
@@ -80,32 +96,50 @@ class Steps {
     }
 
     async save() {
-        await this.keeper.saveSteps(this.frame, this.form, this.boxes.filter((box) => box.checked).map((box) => box.value))
-            || this.say('No answer from the server: the ticks are kept on this device.');
+        (await this.keeper.saveSteps(
+            this.frame,
+            this.form,
+            this.boxes.filter((box) => box.checked).map((box) => box.value),
+        )) || this.say('No answer from the server: the ticks are kept on this device.');
     }
 }
 
-/** Counts to the next crest, and to the next set, from a rhythm that was pressed, for as many waves as the server says it can be carried on. */
+/**
+ * Counts to the next crest, and to the next set, from a rhythm that was pressed, for as many waves as the server says it can be carried on.
+ */
 class Rhythm {
     constructor(page, rhythm) {
         Object.assign(this, rhythm);
         this.page = page;
-        page.querySelector('[data-beat-now]')?.addEventListener('click', () => { this.at_ms = Date.now(); this.tick(); });
+        page.querySelector('[data-beat-now]')?.addEventListener('click', () => {
+            this.at_ms = Date.now();
+            this.tick();
+        });
     }
 
     /** When the next one comes that leaves time to take the hand away; null when the rhythm cannot be carried on so far. */
     nextMs(now = Date.now()) {
         const waves = (now - this.at_ms) / 1000 / this.period_s;
-        return Math.max(1, waves) < this.sure_waves ? this.at_ms + 1000 * this.period_s * (Math.floor(waves + 0.6 / this.period_s) + 1) : null;
+        return Math.max(1, waves) < this.sure_waves
+            ? this.at_ms + 1000 * this.period_s * (Math.floor(waves + 0.6 / this.period_s) + 1)
+            : null;
     }
 
     tick() {
         const next = this.nextMs();
         const button = this.page.querySelector('[data-start-beat]');
         button.disabled = next === null;
-        this.page.querySelector('[data-next-beat]').textContent = next === null ? 'press with one to count again' : `every ${this.period_s.toFixed(1)} s, next in ${((next - Date.now()) / 1000).toFixed(1)}`;
+        this.page.querySelector('[data-next-beat]').textContent =
+            next === null
+                ? 'press with one to count again'
+                : `every ${this.period_s.toFixed(1)} s, next in ${((next - Date.now()) / 1000).toFixed(1)}`;
         const set = this.set_at_ms && this.set_apart_s ? (this.set_at_ms - Date.now()) / 1000 : null;
-        this.page.querySelector('[data-next-set]').textContent = set === null || set < -this.set_apart_s ? '' : set > 0 ? `set in about ${spoken(set)}${set < 59.5 ? ' s' : ''}` : 'a set is due';
+        this.page.querySelector('[data-next-set]').textContent =
+            set === null || set < -this.set_apart_s
+                ? ''
+                : set > 0
+                  ? `set in about ${spoken(set)}${set < 59.5 ? ' s' : ''}`
+                  : 'a set is due';
     }
 }
 
@@ -146,29 +180,53 @@ export class Shot {
             this.signals = new Signals();
             this.signals.endIn(this.count.leftS());
             // Before a touch a page that was loaded again may not sound, and its audio clock stands: what is to come is handed to it anew.
-            document.addEventListener('pointerdown', async () => { await this.signals.wake(); this.soundAgain(); }, { once: true, signal: this.left.signal });
+            document.addEventListener(
+                'pointerdown',
+                async () => {
+                    await this.signals.wake();
+                    this.soundAgain();
+                },
+                { once: true, signal: this.left.signal },
+            );
         } else {
             this.show();
         }
-        this.page.querySelectorAll('[data-start]').forEach((button) => button.addEventListener('click', () => this.open(Date.now() + 1000 * Number(button.dataset.start))));
+        this.page
+            .querySelectorAll('[data-start]')
+            .forEach((button) => button.addEventListener('click', () => this.open(Date.now() + 1000 * Number(button.dataset.start))));
         this.at('start-beat')?.addEventListener('click', () => this.open(this.rhythm.nextMs()));
         this.at('start-clock').addEventListener('click', () => this.open(this.clockMs()));
-        this.page.querySelectorAll('[data-later]').forEach((button) => button.addEventListener('click', () => { this.laterS = Math.max(0, this.laterS + Number(button.dataset.later)); this.tick(); }));
-        this.page.querySelectorAll('[data-sun]').forEach((button) => button.addEventListener('click', () => this.changeLight(button.dataset.sun)));
+        this.page.querySelectorAll('[data-later]').forEach((button) =>
+            button.addEventListener('click', () => {
+                this.laterS = Math.max(0, this.laterS + Number(button.dataset.later));
+                this.tick();
+            }),
+        );
+        this.page
+            .querySelectorAll('[data-sun]')
+            .forEach((button) => button.addEventListener('click', () => this.changeLight(button.dataset.sun)));
         this.at('undo').addEventListener('click', () => this.undo());
         this.holdToClose(this.at('close'));
-        this.at('after-to').addEventListener('click', (event) => { event.preventDefault(); this.keeper.goOn(this.at('after-to').getAttribute('href')); });
-        document.addEventListener('keydown', (event) => {
-            if (event.code === 'Space' && !event.repeat && !event.target.closest('button, input, select, textarea, a')) {
-                event.preventDefault();
-                this.count === null ? this.open(Date.now()) : this.pressClose();
-            }
-        }, { signal: this.left.signal });
+        this.at('after-to').addEventListener('click', (event) => {
+            event.preventDefault();
+            this.keeper.goOn(this.at('after-to').getAttribute('href'));
+        });
+        document.addEventListener(
+            'keydown',
+            (event) => {
+                if (event.code === 'Space' && !event.repeat && !event.target.closest('button, input, select, textarea, a')) {
+                    event.preventDefault();
+                    this.count === null ? this.open(Date.now()) : this.pressClose();
+                }
+            },
+            { signal: this.left.signal },
+        );
         document.addEventListener('visibilitychange', () => this.keepAwake(), { signal: this.left.signal });
         startSignals(this.at('signals'));
-        this.at('awake').textContent = 'wakeLock' in navigator
-            ? 'The screen stays on while the shutter is open.'
-            : 'This page cannot keep the screen on over plain HTTP: set the device to stay on for as long. The time is right all the same when it comes back.';
+        this.at('awake').textContent =
+            'wakeLock' in navigator
+                ? 'The screen stays on while the shutter is open.'
+                : 'This page cannot keep the screen on over plain HTTP: set the device to stay on for as long. The time is right all the same when it comes back.';
         const ticking = setInterval(() => this.tick(), TICK_MS);
         this.left.signal.addEventListener('abort', () => clearInterval(ticking));
         this.tick();
@@ -208,7 +266,13 @@ export class Shot {
 
     keep() {
         const { openedAtMs, changes } = this.count;
-        this.keeper.keepOpen({ frame: this.counts.frame, page: location.pathname, opened_at_ms: openedAtMs, ends_at_ms: openedAtMs + 1000 * this.count.wholeS(), changes });
+        this.keeper.keepOpen({
+            frame: this.counts.frame,
+            page: location.pathname,
+            opened_at_ms: openedAtMs,
+            ends_at_ms: openedAtMs + 1000 * this.count.wholeS(),
+            changes,
+        });
     }
 
     undo() {
@@ -251,7 +315,9 @@ export class Shot {
     show() {
         const running = this.count !== null && !this.closed;
         this.page.classList.toggle('is-running', running);
-        this.page.querySelectorAll('[data-before]').forEach((part) => { part.hidden = running || this.closed; });
+        this.page.querySelectorAll('[data-before]').forEach((part) => {
+            part.hidden = running || this.closed;
+        });
         this.at('running').hidden = !running;
         this.at('after').hidden = !this.closed;
         const changed = running && this.count.changes.length > 0;
@@ -260,14 +326,17 @@ export class Shot {
             this.at('light-words').textContent = this.lightWords();
         }
         const stops = running ? this.count.stops() : 0;
-        this.page.querySelectorAll('[data-sun="gone"], [data-sun="back"]').forEach((button) => button.setAttribute('aria-pressed', String((button.dataset.sun === 'gone') === stops < 0)));
+        this.page
+            .querySelectorAll('[data-sun="gone"], [data-sun="back"]')
+            .forEach((button) => button.setAttribute('aria-pressed', String((button.dataset.sun === 'gone') === stops < 0)));
     }
 
     tick() {
         const now = Date.now();
         const slept = now - this.tickedMs;
         this.tickedMs = now;
-        this.at('clock') && (this.at('clock').textContent = new Date(now).toLocaleTimeString('en-GB', { hour12: 'twelve' in this.at('clock').dataset }));
+        this.at('clock') &&
+            (this.at('clock').textContent = new Date(now).toLocaleTimeString('en-GB', { hour12: 'twelve' in this.at('clock').dataset }));
         this.leaveBy(now);
         if (this.count === null) {
             this.rhythm?.tick();
@@ -287,9 +356,14 @@ export class Shot {
             this.soundAgain();
         }
         this.page.classList.toggle('is-over', left <= 0);
-        this.figure(open < 0 ? spoken(-open) : left > 0 ? spoken(left) : `+${spoken(-left)}`, open < 0 ? 'until it opens: hands off' : left > 0
-            ? `left · open ${spoken(open)} of ${spoken(whole)} · close at ${new Date(this.count.openedAtMs + 1000 * whole).toLocaleTimeString('en-GB')}`
-            : `over time: close the shutter · +${Math.log2(this.count.gatheredS(open) / this.counts.planned_s).toFixed(2)} stop`);
+        this.figure(
+            open < 0 ? spoken(-open) : left > 0 ? spoken(left) : `+${spoken(-left)}`,
+            open < 0
+                ? 'until it opens: hands off'
+                : left > 0
+                  ? `left · open ${spoken(open)} of ${spoken(whole)} · close at ${new Date(this.count.openedAtMs + 1000 * whole).toLocaleTimeString('en-GB')}`
+                  : `over time: close the shutter · +${Math.log2(this.count.gatheredS(open) / this.counts.planned_s).toFixed(2)} stop`,
+        );
         this.at('bar').value = Math.max(0, Math.min(1000, (1000 * this.count.gatheredS(Math.max(0, open))) / this.counts.planned_s));
         const undo = this.at('undo');
         undo.hidden = open > Math.min(UNDO_S, whole);
@@ -297,7 +371,8 @@ export class Shot {
         const held = open > 0 && left > 0 && whole >= HELD_FROM_S;
         close.dataset.held = held ? '1' : '';
         this.at('close-words').textContent = open < 0 ? 'Stop' : left <= 0 ? 'Closed' : this.counts.bulb ? 'Close now' : 'Stopped early';
-        this.at('close-small').textContent = open < 0 ? 'it is not open yet' : held ? 'hold for one second' : left <= 0 ? `now, at ${spoken(open)}` : '';
+        this.at('close-small').textContent =
+            open < 0 ? 'it is not open yet' : held ? 'hold for one second' : left <= 0 ? `now, at ${spoken(open)}` : '';
         const due = this.signals.passed(left);
         due !== null && this.say({ 60: 'One minute', 10: 'Ten seconds', 0: 'End' }[due] ?? String(due));
         if (!this.counts.bulb && left <= 0) {
@@ -330,11 +405,17 @@ export class Shot {
     /** Early it is held for a second, so that no sleeve closes it; a press by keys or a screen reader is asked about once. */
     holdToClose(button) {
         let timer = null;
-        const let_go = () => { clearTimeout(timer); button.classList.remove('is-held'); };
+        const let_go = () => {
+            clearTimeout(timer);
+            button.classList.remove('is-held');
+        };
         button.addEventListener('pointerdown', () => {
             if (button.dataset.held) {
                 button.classList.add('is-held');
-                timer = setTimeout(() => { let_go(); this.close(); }, HOLD_MS);
+                timer = setTimeout(() => {
+                    let_go();
+                    this.close();
+                }, HOLD_MS);
             }
         });
         ['pointerup', 'pointercancel', 'pointerleave'].forEach((end) => button.addEventListener(end, let_go));
@@ -364,7 +445,12 @@ export class Shot {
             this.signals.silence();
         }
         const endedMs = this.count.openedAtMs + 1000 * openS;
-        this.keeper.keepTaken({ frame: this.counts.frame, opened_at_ms: this.count.openedAtMs, open_s: openS, light: this.count.written() });
+        this.keeper.keepTaken({
+            frame: this.counts.frame,
+            opened_at_ms: this.count.openedAtMs,
+            open_s: openS,
+            light: this.count.written(),
+        });
         this.keeper.keepOpen(null);
         this.after(openS, endedMs);
     }
@@ -374,7 +460,10 @@ export class Shot {
         this.closed = true;
         this.show();
         this.page.classList.remove('is-over');
-        this.figure(openS < 0.3 ? `1/${Math.round(1 / openS)}` : openS < 60 ? openS.toFixed(1) : spoken(openS), `open: ${this.keeper.says.going}`);
+        this.figure(
+            openS < 0.3 ? `1/${Math.round(1 / openS)}` : openS < 60 ? openS.toFixed(1) : spoken(openS),
+            `open: ${this.keeper.says.going}`,
+        );
         const to = this.at('after-to');
         to.hidden = true;
         const busyUntil = endedMs + 1000 * this.counts.busy_s;
@@ -383,7 +472,10 @@ export class Shot {
             if (said.to) {
                 [to.href, to.hidden] = [said.to, false];
                 this.figure('', `open: ${this.keeper.says.there}`);
-                setTimeout(() => busyUntil > Date.now() || this.left.signal.aborted || this.keeper.goOn(said.to), Math.max(0, endedMs + END_MS - Date.now()));
+                setTimeout(
+                    () => busyUntil > Date.now() || this.left.signal.aborted || this.keeper.goOn(said.to),
+                    Math.max(0, endedMs + END_MS - Date.now()),
+                );
                 return;
             }
             this.figure('', said.away ? 'open: kept on this device, the server does not answer' : 'open');
@@ -398,7 +490,12 @@ export class Shot {
         send();
         const busy = () => {
             const left = (busyUntil - Date.now()) / 1000;
-            this.at('after-words').textContent = left > 0 ? `The camera takes its dark frame: busy for another ${spoken(left)}` : this.counts.busy_s ? 'The camera is free again.' : '';
+            this.at('after-words').textContent =
+                left > 0
+                    ? `The camera takes its dark frame: busy for another ${spoken(left)}`
+                    : this.counts.busy_s
+                      ? 'The camera is free again.'
+                      : '';
             left > 0 && setTimeout(busy, 500);
         };
         busy();

@@ -1,9 +1,18 @@
-// What tells the hand without the eye: sound, vibration, the whole screen. Sounds are handed to the audio clock beforehand, so that they come on time
-// from a tab that is held back; the rest follows the countdown.
+// What tells the hand without the eye: sound, vibration, the whole screen. Sounds are handed to the audio clock beforehand, so that they
+// come on time from a tab that is held back; the rest follows the countdown.
 
 const KINDS = ['sound', 'vibration', 'screen'];
 // Seconds before the end, and the notes of each signal in Hz.
-export const SIGNALS = [[60, [520]], [10, [520, 520]], [5, [660]], [4, [660]], [3, [660]], [2, [660]], [1, [660]], [0, [660, 880, 1100]]];
+export const SIGNALS = [
+    [60, [520]],
+    [10, [520, 520]],
+    [5, [660]],
+    [4, [660]],
+    [3, [660]],
+    [2, [660]],
+    [1, [660]],
+    [0, [660, 880, 1100]],
+];
 const NOTE_S = 0.22;
 export const END_MS = 1000 * NOTE_S * 3 + 200;
 
@@ -88,7 +97,13 @@ export class Signals {
     }
 
     silence() {
-        this.tones.forEach((tone) => { try { tone.stop(); } catch { /* was not yet to sound */ } });
+        this.tones.forEach((tone) => {
+            try {
+                tone.stop();
+            } catch {
+                /* was not yet to sound */
+            }
+        });
         this.tones = [];
     }
 }

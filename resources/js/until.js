@@ -6,8 +6,13 @@ const two = (n) => String(n).padStart(2, '0');
 
 function words(unix, past) {
     const minutes = Math.floor((unix - Date.now() / 1000) / 60);
-    return minutes < 0 ? past : minutes < 60 ? `in ${minutes} min`
-        : minutes < 2880 ? `in ${Math.floor(minutes / 60)} h ${two(minutes % 60)} min` : `in ${Math.floor(minutes / 1440)} days`;
+    return minutes < 0
+        ? past
+        : minutes < 60
+          ? `in ${minutes} min`
+          : minutes < 2880
+            ? `in ${Math.floor(minutes / 60)} h ${two(minutes % 60)} min`
+            : `in ${Math.floor(minutes / 1440)} days`;
 }
 
 function count(list) {

@@ -48,13 +48,19 @@ class CrestPad {
         const down = (event) => {
             event.preventDefault();
             this.press(false);
-            this.holding = setTimeout(() => { this.crests.markBig(); this.show(); }, HOLD_MS);
+            this.holding = setTimeout(() => {
+                this.crests.markBig();
+                this.show();
+            }, HOLD_MS);
         };
         this.pad.addEventListener('pointerdown', down);
         for (const end of ['pointerup', 'pointercancel', 'pointerleave']) this.pad.addEventListener(end, () => clearTimeout(this.holding));
         document.addEventListener('keydown', (event) => {
             if (event.target.closest('input, select, textarea') || event.repeat) return;
-            if (event.code === 'Space') { event.preventDefault(); this.press(false); }
+            if (event.code === 'Space') {
+                event.preventDefault();
+                this.press(false);
+            }
             if (event.key === 'b' && singleKeys()) this.press(true);
         });
         // A press by a keyboard or a screen reader comes as a click without a pointer.
@@ -98,12 +104,18 @@ class Stopwatch {
     write() {
         this.button.textContent = this.names[this.turn];
         const form = document.getElementById('measure');
-        form.elements[this.button.dataset.into].value = this.button.dataset.one === undefined ? seconds(this.times) : (this.times.at(-1) ?? 0).toFixed(1);
+        form.elements[this.button.dataset.into].value =
+            this.button.dataset.one === undefined ? seconds(this.times) : (this.times.at(-1) ?? 0).toFixed(1);
         form.elements.last_ms.value = String(this.lastMs);
         const list = document.querySelector('[data-times]');
         if (list) {
             list.innerHTML = this.spans
-                ? this.times.map((s, i) => `<li>${s.toFixed(1)} s <button type="button" class="button is-small" data-undo="${i}">Drop</button></li>`).join('')
+                ? this.times
+                      .map(
+                          (s, i) =>
+                              `<li>${s.toFixed(1)} s <button type="button" class="button is-small" data-undo="${i}">Drop</button></li>`,
+                      )
+                      .join('')
                 : `<li>${this.times.length} presses</li>`;
         }
     }
@@ -124,7 +136,9 @@ class Stopwatch {
         });
         setInterval(() => {
             const running = document.querySelector('[data-running]');
-            if (running && this.spans) running.textContent = this.turn === 1 ? `${(wallS() - this.from).toFixed(1)} s` : `${(this.times.at(-1) ?? 0).toFixed(1)} s`;
+            if (running && this.spans)
+                running.textContent =
+                    this.turn === 1 ? `${(wallS() - this.from).toFixed(1)} s` : `${(this.times.at(-1) ?? 0).toFixed(1)} s`;
         }, 100);
     }
 }

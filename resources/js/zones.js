@@ -1,8 +1,11 @@
-// Times stand by the clock of their place. Where the device’s clock shows another hour the zone is named; an instant of no place goes by the device’s.
+// Times stand by the clock of their place. Where the device’s clock shows another hour the zone is named; an instant of no place goes by
+// the device’s.
 
 const parts = { year: 'numeric', month: 'short', day: 'numeric', hour: '2-digit', minute: '2-digit' };
 const wall = (at, timeZone) => new Intl.DateTimeFormat('en-GB', { ...parts, timeZone }).format(at);
-const nameOf = (at, timeZone) => new Intl.DateTimeFormat('en-GB', { timeZone, timeZoneName: 'short' }).formatToParts(at).find((part) => part.type === 'timeZoneName').value;
+const nameOf = (at, timeZone) =>
+    new Intl.DateTimeFormat('en-GB', { timeZone, timeZoneName: 'short' }).formatToParts(at).find((part) => part.type === 'timeZoneName')
+        .value;
 
 export function startZones() {
     for (const time of document.querySelectorAll('time[data-zone]')) {

@@ -1,4 +1,5 @@
-// Which part of its picture a canvas shows, the same in all of them: the whole, or so many pixels of the screen for one of the picture, about a point that is dragged or moved by keys.
+// Which part of its picture a canvas shows, the same in all of them: the whole, or so many pixels of the screen for one of the picture,
+// about a point that is dragged or moved by keys.
 
 const part = { zoom: 0, x: 0.5, y: 0.6, width: 1, height: 1 };
 const STEP = 0.06;
@@ -15,12 +16,16 @@ export function compose(canvas, pictures) {
     canvas.style.setProperty('--ratio', String(width / height));
     const context = canvas.getContext('2d');
     const [ofWide, ofHigh] = part.zoom ? [Math.min(width, wide / part.zoom), Math.min(height, high / part.zoom)] : [width, height];
-    const [left, top] = [Math.min(width - ofWide, Math.max(0, part.x * width - ofWide / 2)), Math.min(height - ofHigh, Math.max(0, part.y * height - ofHigh / 2))];
+    const [left, top] = [
+        Math.min(width - ofWide, Math.max(0, part.x * width - ofWide / 2)),
+        Math.min(height - ofHigh, Math.max(0, part.y * height - ofHigh / 2)),
+    ];
     const first = wipeAt();
     const edge = (place) => (pictures.length === 1 ? place : place === 0 ? 0 : first + ((place - 1) * (1 - first)) / (pictures.length - 1));
     pictures.forEach((picture, i) => {
         const [from, to] = [edge(i), edge(i + 1)];
-        if (to > from) context.drawImage(picture, left + from * ofWide, top, (to - from) * ofWide, ofHigh, from * wide, 0, (to - from) * wide, high);
+        if (to > from)
+            context.drawImage(picture, left + from * ofWide, top, (to - from) * ofWide, ofHigh, from * wide, 0, (to - from) * wide, high);
         if (i > 0) {
             context.fillStyle = getComputedStyle(canvas).color;
             context.fillRect(Math.round(from * wide) - 1, 0, 2, high);
@@ -33,7 +38,9 @@ export function startZoom(changed) {
         if (target.id === 'wipe-at') changed();
         if (target.dataset?.zoom !== undefined) {
             part.zoom = Number(target.value);
-            document.querySelectorAll('.compare canvas').forEach((canvas) => { canvas.tabIndex = part.zoom ? 0 : -1; });
+            document.querySelectorAll('.compare canvas').forEach((canvas) => {
+                canvas.tabIndex = part.zoom ? 0 : -1;
+            });
             changed();
         }
     });
@@ -51,9 +58,17 @@ export function startZoom(changed) {
         }
     });
     document.addEventListener('pointermove', (event) => {
-        if (from) move(from.of.x - (event.clientX - from.x) / part.zoom / part.width, from.of.y - (event.clientY - from.y) / part.zoom / part.height);
+        if (from)
+            move(
+                from.of.x - (event.clientX - from.x) / part.zoom / part.width,
+                from.of.y - (event.clientY - from.y) / part.zoom / part.height,
+            );
     });
-    ['pointerup', 'pointercancel'].forEach((name) => document.addEventListener(name, () => { from = null; }));
+    ['pointerup', 'pointercancel'].forEach((name) =>
+        document.addEventListener(name, () => {
+            from = null;
+        }),
+    );
     document.addEventListener('keydown', (event) => {
         const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
         if (way && part.zoom && event.target.closest?.('.compare canvas')) {

@@ -14,9 +14,14 @@ for (let i = 0; i < 24; i++) {
         jde,
         moon: { longitude: ((deg(moon._ra) % 360) + 360) % 360, latitude: deg(moon._dec), km: moon.range },
         sun: { longitude: ((deg(solar.trueLongitude(t).lon ?? solar.trueLongitude(t).s) % 360) + 360) % 360, au: solar.radius(t) },
-        nutation: deg(longitude), obliquity: deg(nutation.meanObliquity(jde) + nutation.nutation(jde)[1]),
+        nutation: deg(longitude),
+        obliquity: deg(nutation.meanObliquity(jde) + nutation.nutation(jde)[1]),
         sidereal: sidereal.mean(jde) / 240,
-        lit: base.illuminated(moonillum.phaseAngleEcliptic ? moonillum.phaseAngleEcliptic(moon, { lon: solar.trueLongitude(t).lon, range: solar.radius(t) * base.AU }) : 0),
+        lit: base.illuminated(
+            moonillum.phaseAngleEcliptic
+                ? moonillum.phaseAngleEcliptic(moon, { lon: solar.trueLongitude(t).lon, range: solar.radius(t) * base.AU })
+                : 0,
+        ),
     });
 }
 writeFileSync(new URL('meeus.json', import.meta.url), `[\n${out.map((o) => JSON.stringify(o)).join(',\n')}\n]\n`);

@@ -1,4 +1,5 @@
-// The small bench: a water and a look give the wanted time, a reading and that time the best ways, a reading and a glass the time. All of it is looked up.
+// The small bench: a water and a look give the wanted time, a reading and that time the best ways, a reading and a glass the time. All of
+// it is looked up.
 
 import { small } from './journal.js';
 import { lookAt } from './tables.js';
@@ -13,7 +14,11 @@ export class Bench {
     constructor(section, tables, shoot) {
         Object.assign(this, { section, tables, shoot, data: tables.data });
         this.at = (name) => section.querySelector(`[data-${name}]`);
-        this.state = { ...FIRST, water: this.data.subjects[0] ? `s${this.data.subjects[0].uid}` : `k${this.data.kinds[0].kind}`, ...small.read(KEPT, {}) };
+        this.state = {
+            ...FIRST,
+            water: this.data.subjects[0] ? `s${this.data.subjects[0].uid}` : `k${this.data.kinds[0].kind}`,
+            ...small.read(KEPT, {}),
+        };
         this.rhythm = null;
     }
 
@@ -35,15 +40,24 @@ export class Bench {
             if (way !== undefined) this.plan(this.ways[way]);
             if (glass !== undefined) this.plan(this.strip[glass]);
         });
-        this.at('params').addEventListener('input', ({ target }) => this.set({ target: null, values: { ...this.state.values, [target.name]: target.value } }));
+        this.at('params').addEventListener('input', ({ target }) =>
+            this.set({ target: null, values: { ...this.state.values, [target.name]: target.value } }),
+        );
         this.show();
     }
 
     fillWaters() {
-        const group = (label, options) => { const part = document.createElement('optgroup'); part.label = label; part.append(...options); return part; };
-        const own = this.data.subjects.map((subject) => new Option(this.data.outing ? subject.name : `${subject.place}, ${subject.name}`, `s${subject.uid}`));
+        const group = (label, options) => {
+            const part = document.createElement('optgroup');
+            part.label = label;
+            part.append(...options);
+            return part;
+        };
+        const own = this.data.subjects.map(
+            (subject) => new Option(this.data.outing ? subject.name : `${subject.place}, ${subject.name}`, `s${subject.uid}`),
+        );
         const any = this.data.kinds.map(({ kind, name }) => new Option(name, `k${kind}`));
-        this.at('water').replaceChildren(...own.length ? [group('Known here', own)] : [], group('Any water', any));
+        this.at('water').replaceChildren(...(own.length ? [group('Known here', own)] : []), group('Any water', any));
         if (![...own, ...any].some(({ value }) => value === this.state.water)) {
             this.state.water = (own[0] ?? any[0]).value;
         }
@@ -77,7 +91,7 @@ export class Bench {
     /** The figures of any water, as typed or as is usual; null at one that cannot be read. */
     values() {
         const kind = this.kind();
-        const usual = { [kind.by]: kind.usual, width_m: 12, ...kind.height_m ? { height_m: kind.height_m } : {} };
+        const usual = { [kind.by]: kind.usual, width_m: 12, ...(kind.height_m ? { height_m: kind.height_m } : {}) };
         const typed = Object.entries(usual).map(([name, otherwise]) => {
             const written = (this.state.values[name] ?? '').trim().replace(',', '.');
             return [name, written === '' ? otherwise : /^\d*\.?\d+$/.test(written) && Number(written) > 0 ? Number(written) : null];
@@ -90,7 +104,9 @@ export class Bench {
         if (subject && this.state.values.period_s === undefined) {
             return this.tables.looks(subject.grid);
         }
-        const values = subject ? { width_m: subject.width_m, height_m: subject.height_m ?? this.kind().height_m, period_s: Number(this.state.values.period_s) } : this.values();
+        const values = subject
+            ? { width_m: subject.width_m, height_m: subject.height_m ?? this.kind().height_m, period_s: Number(this.state.values.period_s) }
+            : this.values();
         const grid = this.data.grids[this.kind().grid];
         return grid.axes.some(({ name }) => !(values[name] > 0)) ? null : this.tables.looks(grid, values, this.kind().taste);
     }
@@ -112,7 +128,11 @@ export class Bench {
 
     flows(speedMS) {
         const kind = this.kind().by === 'speed_m_s' ? this.kind() : this.data.kinds.find((one) => one.kind === 'river');
-        this.set({ water: `k${kind.kind}`, values: { width_m: this.state.values.width_m ?? '', speed_m_s: speedMS.toFixed(2) }, target: null });
+        this.set({
+            water: `k${kind.kind}`,
+            values: { width_m: this.state.values.width_m ?? '', speed_m_s: speedMS.toFixed(2) },
+            target: null,
+        });
         this.at('water').value = this.state.water;
     }
 
@@ -125,7 +145,9 @@ export class Bench {
         this.section.classList.toggle('is-stale', looks === null);
         if (looks === null) {
             // What cannot be worked out cannot be shot.
-            this.section.querySelectorAll('[data-way], [data-glass]').forEach((button) => { button.disabled = true; });
+            this.section.querySelectorAll('[data-way], [data-glass]').forEach((button) => {
+                button.disabled = true;
+            });
             return;
         }
         const target = this.thirds();
@@ -133,23 +155,29 @@ export class Bench {
         const now = lookAt(looks, seconds);
         this.at('wanted').textContent = this.tables.label(seconds);
         this.at('wanted-look').textContent = now.look;
-        this.at('wanted-span').textContent = now.fromS <= 0 || now.toS === Infinity
-            ? (now.fromS <= 0 ? `up to ${this.tables.label(now.toS)}` : `from ${this.tables.label(now.fromS)} on`)
-            : `${this.tables.label(now.fromS)} to ${this.tables.label(now.toS)}`;
+        this.at('wanted-span').textContent =
+            now.fromS <= 0 || now.toS === Infinity
+                ? now.fromS <= 0
+                    ? `up to ${this.tables.label(now.toS)}`
+                    : `from ${this.tables.label(now.fromS)} on`
+                : `${this.tables.label(now.fromS)} to ${this.tables.label(now.toS)}`;
         this.at('guess').hidden = !(this.subject() ? this.subject().guessed : (this.state.values[this.kind().by] ?? '') === '');
-        this.at('looks').replaceChildren(...looks.map(({ look, bestS }) => {
-            const button = make('button', 'button');
-            button.type = 'button';
-            button.dataset.look = look;
-            button.setAttribute('aria-pressed', String(look === now.look));
-            button.append(make('b', '', look), make('small', '', this.tables.label(bestS)));
-            return button;
-        }));
+        this.at('looks').replaceChildren(
+            ...looks.map(({ look, bestS }) => {
+                const button = make('button', 'button');
+                button.type = 'button';
+                button.dataset.look = look;
+                button.setAttribute('aria-pressed', String(look === now.look));
+                button.append(make('b', '', look), make('small', '', this.tables.label(bestS)));
+                return button;
+            }),
+        );
         for (const dial of ['aperture', 'shutter', 'iso']) {
             this.at(`dial-${dial}`).value = this.state[dial];
         }
         const bias = Math.abs(this.state.bias);
-        this.at('bias').textContent = bias === 0 ? 'as read' : `${this.state.bias > 0 ? '+' : '−'}${Math.floor(bias / 3) || ''}${['', '⅓', '⅔'][bias % 3]}`;
+        this.at('bias').textContent =
+            bias === 0 ? 'as read' : `${this.state.bias > 0 ? '+' : '−'}${Math.floor(bias / 3) || ''}${['', '⅓', '⅔'][bias % 3]}`;
         this.showWays(target, looks);
         this.showStrip(looks);
         this.at('cautions').replaceChildren(...this.kind().cautions.map((words) => make('p', '', words)));
@@ -159,18 +187,33 @@ export class Bench {
         const subject = this.subject();
         const kind = this.kind();
         const period = this.state.values.period_s;
-        const fields = subject ? (period === undefined ? [] : [['period_s', 'Period', 's', '']])
-            : [[kind.by, kind.by === 'period_s' ? 'Period' : 'Speed', kind.by === 'period_s' ? 's' : 'm/s', kind.usual], ...kind.height_m ? [['height_m', 'Height', 'm', kind.height_m]] : [], ['width_m', 'Frame', 'm wide', 12]];
+        const fields = subject
+            ? period === undefined
+                ? []
+                : [['period_s', 'Period', 's', '']]
+            : [
+                  [kind.by, kind.by === 'period_s' ? 'Period' : 'Speed', kind.by === 'period_s' ? 's' : 'm/s', kind.usual],
+                  ...(kind.height_m ? [['height_m', 'Height', 'm', kind.height_m]] : []),
+                  ['width_m', 'Frame', 'm wide', 12],
+              ];
         const box = this.at('params');
         const key = `${this.state.water}|${fields.map(([name]) => name).join()}`;
         if (box.dataset.of !== key) {
             box.dataset.of = key;
-            box.replaceChildren(...fields.map(([name, label, unit, usual]) => {
-                const part = make('label', 'field-param', `${label} `);
-                const field = Object.assign(document.createElement('input'), { name, className: 'input', inputMode: 'decimal', placeholder: String(usual), autocomplete: 'off' });
-                part.append(field, make('span', '', unit));
-                return part;
-            }));
+            box.replaceChildren(
+                ...fields.map(([name, label, unit, usual]) => {
+                    const part = make('label', 'field-param', `${label} `);
+                    const field = Object.assign(document.createElement('input'), {
+                        name,
+                        className: 'input',
+                        inputMode: 'decimal',
+                        placeholder: String(usual),
+                        autocomplete: 'off',
+                    });
+                    part.append(field, make('span', '', unit));
+                    return part;
+                }),
+            );
         }
         for (const field of box.querySelectorAll('input')) {
             if (document.activeElement !== field) {
@@ -188,22 +231,25 @@ export class Bench {
         this.ways = this.tables.ways(this.tables.light(this.reading()), target);
         const list = this.at('ways');
         this.at('no-ways').hidden = this.ways?.length > 0;
-        this.at('no-ways').textContent = this.ways === null
-            ? 'Beyond what this file holds: below EV −5, above 17, or longer than half an hour.'
-            : 'Nothing in this bag gives that time in this light. Step the time, or look at what each glass gives below.';
-        list.replaceChildren(...(this.ways ?? []).map((way, i) => {
-            const line = make('li', 'field-way');
-            const settings = make('span', 'field-settings');
-            settings.append(make('b', 'field-time', way.time.label), make('b', '', way.aperture), make('b', '', `ISO ${way.iso}`));
-            const glass = make('span', '', `${this.glassWords(way)} `);
-            glass.append(make('small', '', `${lookAt(looks, way.time.seconds).look}${way.time.bulb ? ', bulb' : ''}`));
-            settings.append(glass);
-            const button = Object.assign(make('button', 'button is-go', 'Shoot'), { type: 'button' });
-            button.dataset.way = String(i);
-            button.setAttribute('aria-label', `Shoot ${way.time.label}, ${way.aperture}, ISO ${way.iso}, ${way.glass.label}`);
-            line.append(settings, button);
-            return line;
-        }));
+        this.at('no-ways').textContent =
+            this.ways === null
+                ? 'Beyond what this file holds: below EV −5, above 17, or longer than half an hour.'
+                : 'Nothing in this bag gives that time in this light. Step the time, or look at what each glass gives below.';
+        list.replaceChildren(
+            ...(this.ways ?? []).map((way, i) => {
+                const line = make('li', 'field-way');
+                const settings = make('span', 'field-settings');
+                settings.append(make('b', 'field-time', way.time.label), make('b', '', way.aperture), make('b', '', `ISO ${way.iso}`));
+                const glass = make('span', '', `${this.glassWords(way)} `);
+                glass.append(make('small', '', `${lookAt(looks, way.time.seconds).look}${way.time.bulb ? ', bulb' : ''}`));
+                settings.append(glass);
+                const button = Object.assign(make('button', 'button is-go', 'Shoot'), { type: 'button' });
+                button.dataset.way = String(i);
+                button.setAttribute('aria-label', `Shoot ${way.time.label}, ${way.aperture}, ISO ${way.iso}, ${way.glass.label}`);
+                line.append(settings, button);
+                return line;
+            }),
+        );
     }
 
     glassWords({ glass, stops }) {
@@ -214,17 +260,24 @@ export class Bench {
         const { aperture, shutter, iso, bias } = this.state;
         const strip = this.tables.strip(this.tables.thirds.shutter.get(shutter) + bias) ?? [];
         this.strip = strip.map((mark) => ({ ...mark, aperture, iso, stops: mark.glass.stops }));
-        this.at('strip').replaceChildren(...this.strip.map((mark, i) => {
-            const line = make('tr', '');
-            const button = Object.assign(make('button', 'button is-small', 'Shoot'), { type: 'button' });
-            button.dataset.glass = String(i);
-            button.setAttribute('aria-label', `Shoot ${mark.time.label} through ${mark.glass.label}`);
-            const cells = [make('th', '', mark.glass.label), make('td', 'is-number', mark.time.label), make('td', '', lookAt(looks, mark.time.seconds).look), make('td', '')];
-            cells[0].scope = 'row';
-            cells[3].append(button);
-            line.append(...cells);
-            return line;
-        }));
+        this.at('strip').replaceChildren(
+            ...this.strip.map((mark, i) => {
+                const line = make('tr', '');
+                const button = Object.assign(make('button', 'button is-small', 'Shoot'), { type: 'button' });
+                button.dataset.glass = String(i);
+                button.setAttribute('aria-label', `Shoot ${mark.time.label} through ${mark.glass.label}`);
+                const cells = [
+                    make('th', '', mark.glass.label),
+                    make('td', 'is-number', mark.time.label),
+                    make('td', '', lookAt(looks, mark.time.seconds).look),
+                    make('td', ''),
+                ];
+                cells[0].scope = 'row';
+                cells[3].append(button);
+                line.append(...cells);
+                return line;
+            }),
+        );
     }
 
     plan(way) {
@@ -233,10 +286,20 @@ export class Bench {
         const kind = this.kind();
         const values = subject ? {} : this.values();
         this.shoot({
-            name: subject?.name ?? kind.name, look: lookAt(looks, way.time.seconds).look, reading: this.reading(), way,
+            name: subject?.name ?? kind.name,
+            look: lookAt(looks, way.time.seconds).look,
+            reading: this.reading(),
+            way,
             looks: looks.map(({ look, toS }) => [look, toS === Infinity ? null : toS]),
-            water: { subject: subject?.uid ?? null, kind: kind.kind, ...values, ...this.state.values.period_s ? { period_s: Number(this.state.values.period_s) } : {} },
-            rhythm: kind.beats ? this.rhythm : null, top: kind.top, cautions: kind.cautions,
+            water: {
+                subject: subject?.uid ?? null,
+                kind: kind.kind,
+                ...values,
+                ...(this.state.values.period_s ? { period_s: Number(this.state.values.period_s) } : {}),
+            },
+            rhythm: kind.beats ? this.rhythm : null,
+            top: kind.top,
+            cautions: kind.cautions,
         });
     }
 }

@@ -1,4 +1,5 @@
-// The ways home for what was done: by itself where the server answers, as a file, as text, by an address, by a code that another device reads.
+// The ways home for what was done: by itself where the server answers, as a file, as text, by an address, by a code that another device
+// reads.
 
 import QRCode from 'qrcode';
 import { freshToken, token } from '../token.js';
@@ -23,7 +24,13 @@ export class Home {
         on('file', () => this.share());
         on('copy', () => this.copy());
         on('code', () => this.code());
-        on('is', () => { this.journal.cameHome(this.journal.waiting().map(({ key }) => key), Date.now()); this.say('Counted as home. It stays on this device too.'); });
+        on('is', () => {
+            this.journal.cameHome(
+                this.journal.waiting().map(({ key }) => key),
+                Date.now(),
+            );
+            this.say('Counted as home. It stays on this device too.');
+        });
         this.at('send').hidden = !this.own;
         this.journal.addEventListener('change', () => this.show());
         this.show();
@@ -43,14 +50,24 @@ export class Home {
         const waiting = this.journal.waiting();
         const count = this.at('count');
         count.textContent = waiting.length ? `${waiting.length} to bring home` : 'Everything is home';
-        document.querySelectorAll('[data-home-badge]').forEach((badge) => { badge.textContent = waiting.length ? String(waiting.length) : ''; badge.hidden = !waiting.length; });
-        this.section.querySelectorAll('[data-when-waiting]').forEach((part) => { part.hidden = !waiting.length; });
-        this.at('list').replaceChildren(...this.journal.all().reverse().map((entry) => {
-            const line = document.createElement('li');
-            line.textContent = this.words(entry);
-            line.className = entry.home_ms >= entry.changed_ms ? 'is-home' : '';
-            return line;
-        }));
+        document.querySelectorAll('[data-home-badge]').forEach((badge) => {
+            badge.textContent = waiting.length ? String(waiting.length) : '';
+            badge.hidden = !waiting.length;
+        });
+        this.section.querySelectorAll('[data-when-waiting]').forEach((part) => {
+            part.hidden = !waiting.length;
+        });
+        this.at('list').replaceChildren(
+            ...this.journal
+                .all()
+                .reverse()
+                .map((entry) => {
+                    const line = document.createElement('li');
+                    line.textContent = this.words(entry);
+                    line.className = entry.home_ms >= entry.changed_ms ? 'is-home' : '';
+                    return line;
+                }),
+        );
         this.at('code-shown').hidden = true;
         if (waiting.length) {
             this.at('link').href = `${this.address}#${await pack(this.journal.written(waiting))}`;
@@ -60,7 +77,8 @@ export class Home {
     words(entry) {
         const at = new Date(entry.at_ms).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
         const what = {
-            frame: () => `${entry.look}, ${entry.way.shutter} ${entry.way.aperture}${entry.blur ? `, ${entry.blur.replace('_', ' ')}` : ''}`,
+            frame: () =>
+                `${entry.look}, ${entry.way.shutter} ${entry.way.aperture}${entry.blur ? `, ${entry.blur.replace('_', ' ')}` : ''}`,
             sighting: () => `the water ${entry.reached ? 'reached' : 'did not reach'} ${entry.name ?? 'a mark'}`,
             measurement: () => `measured: ${entry.words ?? entry.what}`,
             ticks: () => 'what is ticked',
@@ -70,18 +88,22 @@ export class Home {
 
     /** @param {boolean} quiet where nobody pressed, and no answer is no news */
     send(quiet = false) {
-        this.sending ??= this.sendOnce(quiet).finally(() => { this.sending = null; });
+        this.sending ??= this.sendOnce(quiet).finally(() => {
+            this.sending = null;
+        });
         return this.sending;
     }
 
     async sendOnce(quiet, again = true) {
-        token() || await freshToken().catch(() => false);
+        token() || (await freshToken().catch(() => false));
         // Some at a time: years of frames would be more than one answer can take.
         const entries = this.journal.waiting().slice(0, AT_A_TIME);
         const asOf = Date.now();
         const answer = await fetch(this.address, {
-            method: 'POST', headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token(), 'Content-Type': 'application/x-www-form-urlencoded' },
-            body: new URLSearchParams({ text: this.journal.written(entries) }), signal: AbortSignal.timeout(15_000),
+            method: 'POST',
+            headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token(), 'Content-Type': 'application/x-www-form-urlencoded' },
+            body: new URLSearchParams({ text: this.journal.written(entries) }),
+            signal: AbortSignal.timeout(15_000),
         }).catch(() => null);
         if (answer?.status === 419 && again) {
             return (await freshToken().catch(() => false)) ? this.sendOnce(quiet, false) : null;
@@ -92,14 +114,20 @@ export class Home {
             this.say([said.words, ...said.refused].join(' '));
             return said.home.length && this.journal.waiting().length ? this.sendOnce(quiet) : null;
         } else if (!quiet || answer?.status === 422) {
-            this.say(answer?.status === 422 ? said?.message ?? 'The server does not take it.' : 'No answer from the server: all of it is kept on this device, and goes home by itself later.');
+            this.say(
+                answer?.status === 422
+                    ? (said?.message ?? 'The server does not take it.')
+                    : 'No answer from the server: all of it is kept on this device, and goes home by itself later.',
+            );
         }
         return null;
     }
 
     async share() {
         const text = this.journal.written();
-        const file = new File([text], `journal-${new Date().toISOString().slice(0, 16).replace(/[:T]/g, '-')}.json`, { type: 'application/json' });
+        const file = new File([text], `journal-${new Date().toISOString().slice(0, 16).replace(/[:T]/g, '-')}.json`, {
+            type: 'application/json',
+        });
         if (navigator.canShare?.({ files: [file] })) {
             await navigator.share({ files: [file] }).catch(() => null);
             return;
@@ -115,8 +143,15 @@ export class Home {
         area.value = this.journal.written();
         area.hidden = false;
         area.select();
-        const isCopied = await navigator.clipboard?.writeText(area.value).then(() => true).catch(() => false);
-        this.say(isCopied ? 'Copied: paste it under Kit, Field file, Bring it home.' : 'Copy it from here by hand, and paste it under Kit, Field file, Bring it home.');
+        const isCopied = await navigator.clipboard
+            ?.writeText(area.value)
+            .then(() => true)
+            .catch(() => false);
+        this.say(
+            isCopied
+                ? 'Copied: paste it under Kit, Field file, Bring it home.'
+                : 'Copy it from here by hand, and paste it under Kit, Field file, Bring it home.',
+        );
     }
 
     async code() {

@@ -1,11 +1,25 @@
-// What was done, kept on this device until it has come home: in its database, and once more in its small storage, should one of the two be lost.
+// What was done, kept on this device until it has come home: in its database, and once more in its small storage, should one of the two be
+// lost.
 
 const FORMAT = 'gentle-pour-journal-1';
 const SMALL = 'field-journal';
 
 export const small = {
-    read: (key, otherwise = null) => { try { return JSON.parse(localStorage.getItem(key)) ?? otherwise; } catch { return otherwise; } },
-    write: (key, value) => { try { value === null ? localStorage.removeItem(key) : localStorage.setItem(key, JSON.stringify(value)); return true; } catch { return false; } },
+    read: (key, otherwise = null) => {
+        try {
+            return JSON.parse(localStorage.getItem(key)) ?? otherwise;
+        } catch {
+            return otherwise;
+        }
+    },
+    write: (key, value) => {
+        try {
+            value === null ? localStorage.removeItem(key) : localStorage.setItem(key, JSON.stringify(value));
+            return true;
+        } catch {
+            return false;
+        }
+    },
 };
 
 /** A name for life; also where the page is not secure and the browser makes none. */
@@ -20,14 +34,23 @@ export function newKey() {
 function database() {
     return new Promise((resolve) => {
         let asked = null;
-        try { asked = indexedDB.open('gentle-pour-field', 1); } catch { resolve(null); return; }
+        try {
+            asked = indexedDB.open('gentle-pour-field', 1);
+        } catch {
+            resolve(null);
+            return;
+        }
         asked.onupgradeneeded = () => asked.result.createObjectStore('entries', { keyPath: 'key' });
         asked.onsuccess = () => resolve(asked.result);
         asked.onerror = asked.onblocked = () => resolve(null);
     });
 }
 
-const done = (request) => new Promise((resolve) => { request.onsuccess = () => resolve(request.result); request.onerror = () => resolve(null); });
+const done = (request) =>
+    new Promise((resolve) => {
+        request.onsuccess = () => resolve(request.result);
+        request.onerror = () => resolve(null);
+    });
 
 export class Journal extends EventTarget {
     static async open() {
@@ -45,12 +68,17 @@ export class Journal extends EventTarget {
         // The two are one from here on.
         journal.entries.forEach((entry) => journal.#keep(entry));
         // Another page of this device may write it too.
-        addEventListener('storage', ({ key }) => key === SMALL && small.read(SMALL, []).forEach((entry) => {
-            if (!(journal.entries.get(entry.key)?.changed_ms >= entry.changed_ms)) {
-                journal.entries.set(entry.key, entry);
-                journal.dispatchEvent(new Event('change'));
-            }
-        }));
+        addEventListener(
+            'storage',
+            ({ key }) =>
+                key === SMALL &&
+                small.read(SMALL, []).forEach((entry) => {
+                    if (!(journal.entries.get(entry.key)?.changed_ms >= entry.changed_ms)) {
+                        journal.entries.set(entry.key, entry);
+                        journal.dispatchEvent(new Event('change'));
+                    }
+                }),
+        );
         return journal;
     }
 
@@ -96,8 +124,13 @@ export class Journal extends EventTarget {
 
     /** As the schema of a journal has it; what says nothing is left out. */
     written(entries = this.waiting()) {
-        return JSON.stringify({
-            format: FORMAT, written_at: new Date().toISOString(), entries: entries.map(({ changed_ms, home_ms, ...entry }) => entry),
-        }, (key, value) => (value === null || value === '' ? undefined : value));
+        return JSON.stringify(
+            {
+                format: FORMAT,
+                written_at: new Date().toISOString(),
+                entries: entries.map(({ changed_ms, home_ms, ...entry }) => entry),
+            },
+            (key, value) => (value === null || value === '' ? undefined : value),
+        );
     }
 }

@@ -1,4 +1,5 @@
-// Draws pictures away from the page that shows them, so that a hand on the slider never waits: as a worker, or where a browser has none for this, by being imported.
+// Draws pictures away from the page that shows them, so that a hand on the slider never waits: as a worker, or where a browser has none for
+// this, by being imported.
 import { Draft, LayeredScene } from '../picture/layered.js';
 
 /** Scenes held: each takes some tens of MB. */

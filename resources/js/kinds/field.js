@@ -16,15 +16,24 @@ function startTabs() {
     const tabs = [...document.querySelectorAll('[data-tab]')];
     const show = () => {
         const wanted = tabs.find((tab) => `#${tab.id}` === location.hash) ?? tabs[0];
-        tabs.forEach((tab) => { tab.hidden = tab !== wanted; });
+        tabs.forEach((tab) => {
+            tab.hidden = tab !== wanted;
+        });
         document.body.classList.toggle('on-shoot', wanted.id === 'shoot');
-        document.querySelectorAll('.doors a').forEach((link) => (link.hash === `#${wanted.id}` ? link.setAttribute('aria-current', 'page') : link.removeAttribute('aria-current')));
+        document
+            .querySelectorAll('.doors a')
+            .forEach((link) =>
+                link.hash === `#${wanted.id}` ? link.setAttribute('aria-current', 'page') : link.removeAttribute('aria-current'),
+            );
         // A drawing is brought to its hour when it is seen.
         wanted.id === 'outing' && document.querySelector('[data-board][data-readings]') && startBoard();
         window.scrollTo(0, 0);
     };
     // An address that was typed or gone back to: the browser goes to where it points first.
-    addEventListener('hashchange', () => { show(); requestAnimationFrame(() => window.scrollTo(0, 0)); });
+    addEventListener('hashchange', () => {
+        show();
+        requestAnimationFrame(() => window.scrollTo(0, 0));
+    });
     addEventListener('popstate', show);
     show();
     const go = (id) => {
@@ -49,28 +58,47 @@ function startTicks(journal, outing) {
     }
     const mine = () => journal.all('ticks').find((entry) => entry.outing === outing.uid);
     const kept = mine() ?? outing;
-    boxes.forEach((box) => { box.checked = kept[box.dataset.packs].includes(box.value); });
-    const count = () => document.querySelectorAll('[data-packed-of]').forEach((words) => {
-        const all = boxes.filter((box) => box.dataset.packs === words.dataset.packedOf);
-        words.textContent = `${all.filter((box) => box.checked).length} of ${all.length}`;
+    boxes.forEach((box) => {
+        box.checked = kept[box.dataset.packs].includes(box.value);
     });
+    const count = () =>
+        document.querySelectorAll('[data-packed-of]').forEach((words) => {
+            const all = boxes.filter((box) => box.dataset.packs === words.dataset.packedOf);
+            words.textContent = `${all.filter((box) => box.checked).length} of ${all.length}`;
+        });
     count();
     document.addEventListener('change', ({ target }) => {
         if (target.dataset.packs) {
             const ticked = (which) => boxes.filter((box) => box.dataset.packs === which && box.checked).map((box) => box.value);
-            journal.put({ key: mine()?.key ?? newKey(), kind: 'ticks', at_ms: Date.now(), outing: outing.uid, packed: ticked('packed'), brought_back: ticked('brought_back') });
+            journal.put({
+                key: mine()?.key ?? newKey(),
+                kind: 'ticks',
+                at_ms: Date.now(),
+                outing: outing.uid,
+                packed: ticked('packed'),
+                brought_back: ticked('brought_back'),
+            });
             count();
         }
     });
 }
 
 function startSightings(journal, marks) {
-    document.querySelectorAll('[data-sees]').forEach((button) => button.addEventListener('click', () => {
-        const reached = button.dataset.reached === '1';
-        journal.put({ key: newKey(), kind: 'sighting', at_ms: Date.now(), mark: button.dataset.sees, reached, name: marks.find(({ uid }) => uid === button.dataset.sees)?.name });
-        const said = button.closest('li').querySelector('[data-seen]');
-        said.textContent = `${new Date().toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })} ${reached ? 'reached' : 'not reached'}, kept`;
-    }));
+    document.querySelectorAll('[data-sees]').forEach((button) =>
+        button.addEventListener('click', () => {
+            const reached = button.dataset.reached === '1';
+            journal.put({
+                key: newKey(),
+                kind: 'sighting',
+                at_ms: Date.now(),
+                mark: button.dataset.sees,
+                reached,
+                name: marks.find(({ uid }) => uid === button.dataset.sees)?.name,
+            });
+            const said = button.closest('li').querySelector('[data-seen]');
+            said.textContent = `${new Date().toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })} ${reached ? 'reached' : 'not reached'}, kept`;
+        }),
+    );
 }
 
 // The shutter stays open whatever is looked at.
@@ -90,7 +118,14 @@ function startLeave(outing) {
     const field = document.querySelector('[data-leave-by]');
     const show = () => {
         const left = Math.floor((1000 * outing.until - Date.now()) / 60_000);
-        field.textContent = left < 0 ? (left > -720 ? 'past the time to leave' : '') : left < 600 ? `leave in ${left >= 60 ? `${Math.floor(left / 60)} h ` : ''}${left % 60} min` : '';
+        field.textContent =
+            left < 0
+                ? left > -720
+                    ? 'past the time to leave'
+                    : ''
+                : left < 600
+                  ? `leave in ${left >= 60 ? `${Math.floor(left / 60)} h ` : ''}${left % 60} min`
+                  : '';
         field.classList.toggle('is-near', left < 15 && left > -720);
     };
     show();
@@ -100,7 +135,9 @@ function startLeave(outing) {
 async function start() {
     const go = startTabs();
     startThemes();
-    document.querySelectorAll('[data-light]').forEach((button) => button.addEventListener('click', () => small.write('field-light', button.dataset.light)));
+    document
+        .querySelectorAll('[data-light]')
+        .forEach((button) => button.addEventListener('click', () => small.write('field-light', button.dataset.light)));
     document.querySelector(`[data-light="${small.read('field-light', '')}"]`)?.click();
     const tables = new Tables(await unpack($('field-data').textContent));
     const { data } = tables;
@@ -115,7 +152,9 @@ async function start() {
         use: ({ periodS, rhythmS, spread, lastMs, speedMS }) => {
             const share = (spread ?? rhythmS / 6) / rhythmS;
             const sure = data.sure_by_share.find(([most]) => share <= most)?.[1] ?? 1;
-            speedMS ? bench.flows(speedMS) : bench.timed(periodS, { period_s: rhythmS, at_ms: lastMs, sure_waves: sure, set_at_ms: null, set_apart_s: null });
+            speedMS
+                ? bench.flows(speedMS)
+                : bench.timed(periodS, { period_s: rhythmS, at_ms: lastMs, sure_waves: sure, set_at_ms: null, set_apart_s: null });
             go('bench');
         },
     }).start();
@@ -127,21 +166,34 @@ async function start() {
         startLeave(data.outing);
         document.querySelector('[data-board]').dataset.readings = JSON.stringify(data.readings);
         document.getElementById('outing').hidden || startBoard();
-        document.querySelectorAll('[data-scheduled]').forEach((button) => button.addEventListener('click', () => {
-            const planned = data.scheduled[Number(button.dataset.scheduled)];
-            const subject = data.subjects.find(({ uid }) => uid === planned.subject);
-            if (!subject) {
-                // Its looks could not be worked out as it is framed: the bench takes any water.
-                go('bench');
-                return;
-            }
-            const kind = data.kinds.find((one) => one.kind === subject.kind);
-            frames.plan({
-                name: subject.name, look: planned.look, reading: bench.reading(), way: { aperture: planned.aperture, iso: planned.iso, glass: tables.glass(planned.glass), time: tables.time(planned.time) },
-                looks: tables.looks(subject.grid).map(({ look, toS }) => [look, toS === Infinity ? null : toS]),
-                water: { subject: subject.uid, kind: subject.kind }, rhythm: kind.beats ? bench.rhythm : null, top: kind.top, cautions: kind.cautions,
-            });
-        }));
+        document.querySelectorAll('[data-scheduled]').forEach((button) =>
+            button.addEventListener('click', () => {
+                const planned = data.scheduled[Number(button.dataset.scheduled)];
+                const subject = data.subjects.find(({ uid }) => uid === planned.subject);
+                if (!subject) {
+                    // Its looks could not be worked out as it is framed: the bench takes any water.
+                    go('bench');
+                    return;
+                }
+                const kind = data.kinds.find((one) => one.kind === subject.kind);
+                frames.plan({
+                    name: subject.name,
+                    look: planned.look,
+                    reading: bench.reading(),
+                    way: {
+                        aperture: planned.aperture,
+                        iso: planned.iso,
+                        glass: tables.glass(planned.glass),
+                        time: tables.time(planned.time),
+                    },
+                    looks: tables.looks(subject.grid).map(({ look, toS }) => [look, toS === Infinity ? null : toS]),
+                    water: { subject: subject.uid, kind: subject.kind },
+                    rhythm: kind.beats ? bench.rhythm : null,
+                    top: kind.top,
+                    cautions: kind.cautions,
+                });
+            }),
+        );
     }
     startLine(frames, go);
     // For whoever compares what is looked up with what the core works out.

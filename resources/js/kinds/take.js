@@ -17,10 +17,12 @@ if (text && packed) {
         const bytes = Uint8Array.from(atob(packed.replace(/-/g, '+').replace(/_/g, '/')), (letter) => letter.charCodeAt(0));
         text.value = await new Response(new Blob([bytes]).stream().pipeThrough(new DecompressionStream('gzip'))).text();
         const count = JSON.parse(text.value).entries.length;
-        document.querySelector('[data-brought]').textContent = `The address has brought ${count === 1 ? 'one entry' : `${count} entries`}. Press to take ${count === 1 ? 'it' : 'them'} in.`;
+        document.querySelector('[data-brought]').textContent =
+            `The address has brought ${count === 1 ? 'one entry' : `${count} entries`}. Press to take ${count === 1 ? 'it' : 'them'} in.`;
         document.querySelector('[data-take-in]').focus();
     } catch {
-        document.querySelector('[data-brought]').textContent = 'What the address has brought cannot be read: bring it home as a file or as text.';
+        document.querySelector('[data-brought]').textContent =
+            'What the address has brought cannot be read: bring it home as a file or as text.';
     }
     history.replaceState(null, '', location.pathname);
 }

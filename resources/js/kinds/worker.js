@@ -1,5 +1,5 @@
-// Keeps the pages that are visited, on this device, to be read where there is no network. The network goes first, always: what is kept is shown only where it
-// does not answer, and says as of when. What is sent is never kept, and nothing of another version outlives it.
+// Keeps the pages that are visited, on this device, to be read where there is no network. The network goes first, always: what is kept is
+// shown only where it does not answer, and says as of when. What is sent is never kept, and nothing of another version outlives it.
 
 const VERSION = 'GENTLE-POUR-VERSION'; // the server puts in what was built
 const FIRST = 'GENTLE-POUR-FIRST'; // and the addresses of what every page needs
@@ -13,14 +13,25 @@ const SLOW_PATIENCE_MS = 60_000;
 const AT = 'x-kept-at';
 const NEVER = /^\/(enter|up|calendar|schemas|settings\/(backup|deleted))|\.(csv|ics|zip|json|gpx)$/;
 
-self.addEventListener('install', (event) => event.waitUntil(caches.open(FILES).then((kept) => kept.addAll(FIRST)).then(() => self.skipWaiting())));
+self.addEventListener('install', (event) =>
+    event.waitUntil(
+        caches
+            .open(FILES)
+            .then((kept) => kept.addAll(FIRST))
+            .then(() => self.skipWaiting()),
+    ),
+);
 
-self.addEventListener('activate', (event) => event.waitUntil((async () => {
-    for (const name of await caches.keys()) {
-        [PAGES, FILES].includes(name) || await caches.delete(name);
-    }
-    await self.clients.claim();
-})()));
+self.addEventListener('activate', (event) =>
+    event.waitUntil(
+        (async () => {
+            for (const name of await caches.keys()) {
+                [PAGES, FILES].includes(name) || (await caches.delete(name));
+            }
+            await self.clients.claim();
+        })(),
+    ),
+);
 
 // Who leaves, or is no longer let in, leaves nothing to read behind.
 const forget = () => caches.delete(PAGES);
@@ -39,12 +50,25 @@ async function keep(request, answer) {
 async function asOf(kept) {
     const at = kept.headers.get(AT);
     const html = (await kept.text()).replace('<body ', `<body data-kept="${at}" `);
-    return new Response(html, { headers: { 'Content-Type': 'text/html; charset=utf-8', 'Content-Security-Policy': kept.headers.get('Content-Security-Policy') ?? "default-src 'self'" } });
+    return new Response(html, {
+        headers: {
+            'Content-Type': 'text/html; charset=utf-8',
+            'Content-Security-Policy': kept.headers.get('Content-Security-Policy') ?? "default-src 'self'",
+        },
+    });
 }
 
 async function nothing() {
-    const pages = (await (await caches.open(PAGES)).keys()).map((request) => new URL(request.url)).map((url) => url.pathname + url.search).reverse();
-    const links = pages.map((path) => `<li><a href="${path.replace(/&/g, '&amp;').replace(/"/g, '&quot;')}">${decodeURIComponent(path).replace(/&/g, '&amp;').replace(/</g, '&lt;')}</a></li>`).join('');
+    const pages = (await (await caches.open(PAGES)).keys())
+        .map((request) => new URL(request.url))
+        .map((url) => url.pathname + url.search)
+        .reverse();
+    const links = pages
+        .map(
+            (path) =>
+                `<li><a href="${path.replace(/&/g, '&amp;').replace(/"/g, '&quot;')}">${decodeURIComponent(path).replace(/&/g, '&amp;').replace(/</g, '&lt;')}</a></li>`,
+        )
+        .join('');
     return new Response(
         `<!DOCTYPE html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>No network</title><h1>No answer, and this page is not kept here</h1><p>These are:</p><ul>${links}</ul></html>`,
         { status: 503, headers: { 'Content-Type': 'text/html; charset=utf-8', 'Content-Security-Policy': "default-src 'none'" } },
@@ -54,7 +78,9 @@ async function nothing() {
 async function page(event) {
     const { request } = event;
     try {
-        const answer = await fetch(request, { signal: AbortSignal.timeout(SLOW.test(new URL(request.url).pathname) ? SLOW_PATIENCE_MS : PATIENCE_MS) });
+        const answer = await fetch(request, {
+            signal: AbortSignal.timeout(SLOW.test(new URL(request.url).pathname) ? SLOW_PATIENCE_MS : PATIENCE_MS),
+        });
         const path = new URL(answer.url || request.url).pathname;
         if (path === '/enter') {
             event.waitUntil(forget());

@@ -16,10 +16,16 @@ class Areas {
         this.from = null;
         this.stage.addEventListener('pointerdown', (event) => this.begin(event));
         this.stage.addEventListener('pointermove', (event) => this.from && this.pull(event));
-        for (const name of ['pointerup', 'pointercancel']) this.stage.addEventListener(name, () => { this.from = null; });
+        for (const name of ['pointerup', 'pointercancel'])
+            this.stage.addEventListener(name, () => {
+                this.from = null;
+            });
         this.stage.addEventListener('keydown', (event) => this.key(event));
         this.tools.addEventListener('input', () => this.show());
-        page.querySelector('[data-clears-area]').addEventListener('click', () => { this.field().value = ''; this.show(); });
+        page.querySelector('[data-clears-area]').addEventListener('click', () => {
+            this.field().value = '';
+            this.show();
+        });
         this.show();
     }
 
@@ -67,20 +73,26 @@ class Areas {
     }
 
     show() {
-        this.drawn.replaceChildren(...['water_area', 'still_area'].flatMap((name) => {
-            const area = this.area(this.tools.elements[name]);
-            if (!area) return [];
-            const box = document.createElementNS('http://www.w3.org/2000/svg', 'rect');
-            ['x', 'y', 'width', 'height'].forEach((side, i) => box.setAttribute(side, area[i]));
-            box.setAttribute('class', `area is-${name} ${this.field().name === name ? 'is-at-hand' : ''}`);
-            return [box];
-        }));
+        this.drawn.replaceChildren(
+            ...['water_area', 'still_area'].flatMap((name) => {
+                const area = this.area(this.tools.elements[name]);
+                if (!area) return [];
+                const box = document.createElementNS('http://www.w3.org/2000/svg', 'rect');
+                ['x', 'y', 'width', 'height'].forEach((side, i) => box.setAttribute(side, area[i]));
+                box.setAttribute('class', `area is-${name} ${this.field().name === name ? 'is-at-hand' : ''}`);
+                return [box];
+            }),
+        );
     }
 }
 
 // What is white or black is marked in the inks of the screen, over the picture as it is shown.
 function startClipping(page) {
-    const [button, canvas, picture] = [page.querySelector('[data-shows-clipping]'), page.querySelector('[data-clipping]'), page.querySelector('[data-picture]')];
+    const [button, canvas, picture] = [
+        page.querySelector('[data-shows-clipping]'),
+        page.querySelector('[data-clipping]'),
+        page.querySelector('[data-picture]'),
+    ];
     button.addEventListener('click', async () => {
         const on = button.getAttribute('aria-pressed') !== 'true';
         button.setAttribute('aria-pressed', String(on));
@@ -113,7 +125,9 @@ export function startAreas() {
     const areas = new Areas(page);
     startClipping(page);
     for (const lost of ['htmx:sendError', 'htmx:timeout', 'htmx:responseError']) {
-        page.addEventListener(lost, () => { page.querySelector('[data-check]').textContent = 'It could not be looked at: the server is out of reach. Load the page again.'; });
+        page.addEventListener(lost, () => {
+            page.querySelector('[data-check]').textContent = 'It could not be looked at: the server is out of reach. Load the page again.';
+        });
     }
     // Where dust shows it is ringed.
     page.addEventListener('htmx:afterSettle', () => {

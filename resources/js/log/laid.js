@@ -11,10 +11,15 @@ export function startLaid() {
         for (const one of windows) {
             const zoom = part.zoom || 1;
             const [x, y] = [part.x, part.y].map((at) => Math.min(1 - 0.5 / zoom, Math.max(0.5 / zoom, at)));
-            one.firstElementChild.style.setProperty('transform', `translate(${(0.5 - x) * zoom * 100}%, ${(0.5 - y) * zoom * 100}%) scale(${zoom})`);
+            one.firstElementChild.style.setProperty(
+                'transform',
+                `translate(${(0.5 - x) * zoom * 100}%, ${(0.5 - y) * zoom * 100}%) scale(${zoom})`,
+            );
             one.tabIndex = part.zoom ? 0 : -1;
         }
-        document.querySelectorAll('[data-zoom]').forEach((button) => button.setAttribute('aria-pressed', String(Number(button.dataset.zoom) === part.zoom)));
+        document
+            .querySelectorAll('[data-zoom]')
+            .forEach((button) => button.setAttribute('aria-pressed', String(Number(button.dataset.zoom) === part.zoom)));
     };
     const move = (x, y) => {
         [part.x, part.y] = [Math.min(1, Math.max(0, x)), Math.min(1, Math.max(0, y))];
@@ -40,8 +45,19 @@ export function startLaid() {
         from = { x: event.clientX, y: event.clientY, of: { ...part }, box: one.getBoundingClientRect() };
         one.setPointerCapture(event.pointerId);
     });
-    laid.addEventListener('pointermove', (event) => from && move(from.of.x - (event.clientX - from.x) / from.box.width / part.zoom, from.of.y - (event.clientY - from.y) / from.box.height / part.zoom));
-    for (const name of ['pointerup', 'pointercancel']) laid.addEventListener(name, () => { from = null; });
+    laid.addEventListener(
+        'pointermove',
+        (event) =>
+            from &&
+            move(
+                from.of.x - (event.clientX - from.x) / from.box.width / part.zoom,
+                from.of.y - (event.clientY - from.y) / from.box.height / part.zoom,
+            ),
+    );
+    for (const name of ['pointerup', 'pointercancel'])
+        laid.addEventListener(name, () => {
+            from = null;
+        });
     laid.addEventListener('keydown', (event) => {
         const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
         if (way && part.zoom && event.target.matches('[data-window]')) {

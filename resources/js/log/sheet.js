@@ -8,7 +8,11 @@ async function mark(tile, keeper) {
     const body = new FormData();
     body.append('_method', 'put');
     body.append('keeper', keeper);
-    const answer = await fetch(tile.dataset.tile, { method: 'POST', body, headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token() } }).catch(() => null);
+    const answer = await fetch(tile.dataset.tile, {
+        method: 'POST',
+        body,
+        headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token() },
+    }).catch(() => null);
     if (!answer?.ok) {
         tile.classList.add('is-unsaid');
         tile.title = 'Not kept: the server is out of reach.';
@@ -27,7 +31,9 @@ export function startSheet() {
     for (const form of document.querySelectorAll('[data-asks-at-once]')) {
         form.querySelector('[data-asks-button]').hidden = true;
         form.addEventListener('change', () => {
-            form.querySelectorAll('select').forEach((select) => { select.disabled = select.value === ''; });
+            form.querySelectorAll('select').forEach((select) => {
+                select.disabled = select.value === '';
+            });
             form.submit();
         });
     }
@@ -41,13 +47,22 @@ export function startSheet() {
     const chosen = () => [...document.querySelectorAll('[data-choose]:checked')];
     const count = () => {
         const many = chosen().length;
-        document.querySelectorAll('[data-choose]').forEach((box) => { box.disabled = !box.checked && many >= MOST; });
+        document.querySelectorAll('[data-choose]').forEach((box) => {
+            box.disabled = !box.checked && many >= MOST;
+        });
         document.querySelector('[data-chosen]')?.classList.toggle('is-at-hand', many >= 2);
     };
     document.addEventListener('change', (event) => event.target.matches('[data-choose]') && count());
     count();
     document.addEventListener('keydown', (event) => {
-        if (event.ctrlKey || event.metaKey || event.altKey || !singleKeys() || event.target.closest('input:not([type=checkbox]), select, textarea')) return;
+        if (
+            event.ctrlKey ||
+            event.metaKey ||
+            event.altKey ||
+            !singleKeys() ||
+            event.target.closest('input:not([type=checkbox]), select, textarea')
+        )
+            return;
         const tile = event.target.closest('[data-tile]') ?? document.querySelector('[data-tile]:hover');
         if (tile && (event.key === 'k' || event.key === 'x')) {
             const wanted = event.key === 'k' ? 'keeper' : 'reject';

@@ -1,5 +1,5 @@
-// Pictures that are chosen, dropped or pasted go to the server one after the other: each says what came of it, and a broken one stops no other.
-// What could not be sent stays in the list, and is sent again by a press.
+// Pictures that are chosen, dropped or pasted go to the server one after the other: each says what came of it, and a broken one stops no
+// other. What could not be sent stays in the list, and is sent again by a press.
 import { freshToken, token } from '../token.js';
 
 const LATE_MS = 120_000;
@@ -13,7 +13,10 @@ class Taking {
         this.busy = false;
         this.last = null;
         this.at('send').hidden = true;
-        this.at('files').addEventListener('change', () => { this.take(this.at('files').files); this.at('files').value = ''; });
+        this.at('files').addEventListener('change', () => {
+            this.take(this.at('files').files);
+            this.at('files').value = '';
+        });
         this.at('on').addEventListener('click', (event) => event.target.closest('[data-again]') && this.again(event.target.closest('li')));
     }
 
@@ -41,7 +44,8 @@ class Taking {
 
     show() {
         const left = this.all - this.done - this.refused;
-        this.at('count').textContent = left > 0 ? `${this.done} of ${this.all} taken in` : `${this.done} taken in${this.refused ? `, ${this.refused} not` : ''}`;
+        this.at('count').textContent =
+            left > 0 ? `${this.done} of ${this.all} taken in` : `${this.done} taken in${this.refused ? `, ${this.refused} not` : ''}`;
         const bar = this.at('on').querySelector('progress');
         [bar.max, bar.value] = [Math.max(1, this.all), this.done + this.refused];
     }
@@ -63,17 +67,25 @@ class Taking {
         try {
             const body = new FormData();
             body.append('files[]', file, file.name);
-            answer = await fetch(this.form.action, { method: 'POST', body, headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token() }, signal: AbortSignal.timeout(LATE_MS) });
+            answer = await fetch(this.form.action, {
+                method: 'POST',
+                body,
+                headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token() },
+                signal: AbortSignal.timeout(LATE_MS),
+            });
         } catch {
             this.keep(file, line, 'could not be sent: the server is out of reach');
             return;
         }
-        if (answer.status === 419 && again && await freshToken()) {
+        if (answer.status === 419 && again && (await freshToken())) {
             await this.send({ file, line }, false);
             return;
         }
         if (!answer.ok) {
-            const why = answer.status === 413 ? 'is larger than the server takes' : (await answer.json().catch(() => null))?.message ?? `was not taken (${answer.status})`;
+            const why =
+                answer.status === 413
+                    ? 'is larger than the server takes'
+                    : ((await answer.json().catch(() => null))?.message ?? `was not taken (${answer.status})`);
             this.keep(file, line, why);
             return;
         }
@@ -96,7 +108,9 @@ class Taking {
         line.file = file;
         line.className = 'problem';
         line.textContent = `${file.name} ${why}. `;
-        line.append(Object.assign(document.createElement('button'), { type: 'button', className: 'button is-small', textContent: 'Send it again' }));
+        line.append(
+            Object.assign(document.createElement('button'), { type: 'button', className: 'button is-small', textContent: 'Send it again' }),
+        );
         line.lastChild.dataset.again = '';
     }
 
@@ -112,7 +126,10 @@ export function startTaking() {
     const form = document.querySelector('[data-taking]');
     if (!form) return;
     const taking = new Taking(form);
-    const pictures = (items) => [...items].filter((file) => file && (file.type.startsWith('image/') || /\.(dng|nef|cr[23]|arw|orf|rw2|raf|tiff?|hei[cf])$/i.test(file.name)));
+    const pictures = (items) =>
+        [...items].filter(
+            (file) => file && (file.type.startsWith('image/') || /\.(dng|nef|cr[23]|arw|orf|rw2|raf|tiff?|hei[cf])$/i.test(file.name)),
+        );
     document.addEventListener('dragover', (event) => {
         if (event.dataTransfer?.types.includes('Files')) {
             event.preventDefault();

@@ -1,4 +1,5 @@
-// From what the lens sees to the picture: exposure, a filter's cast, a graduated filter, black and white, the red of the night; and how much of it clips.
+// From what the lens sees to the picture: exposure, a filter's cast, a graduated filter, black and white, the red of the night; and how
+// much of it clips.
 import { smooth } from './numbers.js';
 
 /** The curve between light and what is shown: a stop is so much of a factor. */
@@ -30,7 +31,9 @@ export class Developed {
     /** What follows is in this row: a graduated filter darkens it by its place. */
     row(y) {
         const { graduated } = this.view;
-        this.dark = graduated ? factor(-graduated.stops * (1 - smooth(graduated.at - graduated.soft, graduated.at + graduated.soft, y / this.height))) : 1;
+        this.dark = graduated
+            ? factor(-graduated.stops * (1 - smooth(graduated.at - graduated.soft, graduated.at + graduated.soft, y / this.height)))
+            : 1;
     }
 
     put(i, r, g, b) {
@@ -67,7 +70,7 @@ export function hatched(data, width) {
     const marked = data.slice();
     for (let i = 0; i < data.length / 4; i += 1) {
         if (Math.max(data[4 * i], data[4 * i + 1], data[4 * i + 2]) >= WHITE) {
-            const dark = (i % width + Math.floor(i / width)) % 8 < 4;
+            const dark = ((i % width) + Math.floor(i / width)) % 8 < 4;
             marked.set(dark ? [20, 20, 20] : [255, 90, 60], 4 * i);
         }
     }

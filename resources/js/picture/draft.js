@@ -1,5 +1,6 @@
-// The picture in the hand's own time: while the time is being moved, a graphics processor draws all of it, pixel for pixel, from what OpenWater and Falls have laid. How much what moves counts is found on
-// a sixteenth of the pixels. As soon as the hand rests, the picture itself is drawn; without WebGL2 a quarter of its pixels is drawn meanwhile.
+// The picture in the hand's own time: while the time is being moved, a graphics processor draws all of it, pixel for pixel, from what
+// OpenWater and Falls have laid. How much what moves counts is found on a sixteenth of the pixels. As soon as the hand rests, the picture
+// itself is drawn; without WebGL2 a quarter of its pixels is drawn meanwhile.
 import { GAMMA, NIGHT } from './developed.js';
 import { FALLS } from './falls.js';
 import { STEPS, clamp, heldWhite, smooth } from './numbers.js';
@@ -139,10 +140,16 @@ function rendererOf(gl) {
 }
 
 export class Draft {
-    /** @returns {Draft|null} null where there is no WebGL2, it will not have it, or only a program plays at being a graphics processor where hardware is wanted */
+    /**
+     * @returns {Draft|null} null where there is no WebGL2, it will not have it, or only a program plays at being a graphics processor where
+     * hardware is wanted
+     */
     static of(layered, { only = 'any' } = {}) {
         try {
-            const gl = new OffscreenCanvas(layered.width, layered.height).getContext('webgl2', { antialias: false, preserveDrawingBuffer: true });
+            const gl = new OffscreenCanvas(layered.width, layered.height).getContext('webgl2', {
+                antialias: false,
+                preserveDrawingBuffer: true,
+            });
             return gl && (only === 'any' || !SOFTWARE.test(rendererOf(gl))) ? new Draft(layered, gl) : null;
         } catch {
             return null;
@@ -152,7 +159,10 @@ export class Draft {
     constructor(layered, gl) {
         Object.assign(this, { layered, gl, isOpen: layered instanceof OpenWater, textures: new Map() });
         const program = gl.createProgram();
-        for (const [kind, source] of [[gl.VERTEX_SHADER, VERTEX], [gl.FRAGMENT_SHADER, this.isOpen ? OPENING : FALLING]]) {
+        for (const [kind, source] of [
+            [gl.VERTEX_SHADER, VERTEX],
+            [gl.FRAGMENT_SHADER, this.isOpen ? OPENING : FALLING],
+        ]) {
             const shader = gl.createShader(kind);
             gl.shaderSource(shader, source);
             gl.compileShader(shader);
@@ -201,7 +211,15 @@ export class Draft {
     }
 
     layFall() {
-        const { white, strand, along, layers: { water }, width, height, textures } = this.layered;
+        const {
+            white,
+            strand,
+            along,
+            layers: { water },
+            width,
+            height,
+            textures,
+        } = this.layered;
         const path = new Float32Array(4 * width * height);
         for (let i = 0; i < width * height; i += 1) path.set([white[i], strand[i], along[i], (water[4 * i + 2] >> 4) / 15], 4 * i);
         this.texture('path', 'RGBA32F', 'RGBA', width, height, path);
@@ -217,7 +235,8 @@ export class Draft {
         this.texture('flow', 'RGBA32F', 'RGBA', width, height, flow);
         const [wide, tall] = [sky.cover[0].length, sky.cover.length];
         const clouds = new Float32Array(2 * wide * tall);
-        for (let v = 0; v < tall; v += 1) for (let u = 0; u < wide; u += 1) clouds.set([sky.cover[v][u], sky.bright[v][u]], 2 * (v * wide + u));
+        for (let v = 0; v < tall; v += 1)
+            for (let u = 0; u < wide; u += 1) clouds.set([sky.cover[v][u], sky.bright[v][u]], 2 * (v * wide + u));
         this.texture('clouds', 'RG32F', 'RG', wide, tall, clouds);
         // All fields in one, by half floats: a slope needs no more.
         const unit = this.textures.size;
@@ -232,7 +251,16 @@ export class Draft {
         this.set('bins', 'uniform1i', fields.length);
         this.set('gaps', 'uniform2f', textures[0].gap, textures[1].gap);
         const { horizon, focal, camera } = geometry;
-        for (const [name, value] of Object.entries({ horizon, focal, camera, sine: Math.abs(Math.sin((geometry.flow * Math.PI) / 180)), subject: (camera * focal) / (OPEN.SUBJECT * height - horizon), meanCover: sky.meanCover, broken: OPEN.BROKEN * smooth(OPEN.CALM_M, 0.15, recipe.level.sigma_m) })) this.set(name, 'uniform1f', value);
+        for (const [name, value] of Object.entries({
+            horizon,
+            focal,
+            camera,
+            sine: Math.abs(Math.sin((geometry.flow * Math.PI) / 180)),
+            subject: (camera * focal) / (OPEN.SUBJECT * height - horizon),
+            meanCover: sky.meanCover,
+            broken: OPEN.BROKEN * smooth(OPEN.CALM_M, 0.15, recipe.level.sigma_m),
+        }))
+            this.set(name, 'uniform1f', value);
         this.set('wind', 'uniform2f', sky.across, sky.along);
     }
 
@@ -251,7 +279,12 @@ export class Draft {
             this.set('tint', 'uniform3fv', tint);
             return;
         }
-        const { sheet, turns, horizon, layers: { water } } = layered;
+        const {
+            sheet,
+            turns,
+            horizon,
+            layers: { water },
+        } = layered;
         const [four, dry] = [new Float32Array(4 * width * height), new Float32Array(4 * width * height)];
         const colour = [0, 0, 0];
         for (let i = 0; i < width * height; i += 1) {
@@ -269,7 +302,15 @@ export class Draft {
         this.texture('turns', 'RGBA32F', 'RGBA', 2 * OPEN.TURNS, rows, packed);
         this.set('sky', 'uniform3fv', light.sky.flat());
         const { glow } = light;
-        for (const [name, value] of Object.entries({ cloudLit: light.cloud.lit, cloudDark: light.cloud.dark, deep: light.deep, foamColour: light.foam, mirrorColour: light.mirror, glowColour: glow?.colour ?? [0, 0, 0] })) this.set(name, 'uniform3fv', value);
+        for (const [name, value] of Object.entries({
+            cloudLit: light.cloud.lit,
+            cloudDark: light.cloud.dark,
+            deep: light.deep,
+            foamColour: light.foam,
+            mirrorColour: light.mirror,
+            glowColour: glow?.colour ?? [0, 0, 0],
+        }))
+            this.set(name, 'uniform3fv', value);
         this.set('glowAt', 'uniform4f', glow?.at ?? 0, glow?.wide ?? 1, glow?.tall ?? 1, glow ? 1 : 0);
     }
 

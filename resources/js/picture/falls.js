@@ -1,5 +1,6 @@
-// Draws falling and running water from the baked layers of its stage and the recipe of the core. What does not move stays: rock, where water lies thick or thin, the spray.
-// What moves is averaged over the open time along its own path; how much of its drawing is left, the recipe says. App\Devices\FallPicture does the same in PHP.
+// Draws falling and running water from the baked layers of its stage and the recipe of the core. What does not move stays: rock, where
+// water lies thick or thin, the spray. What moves is averaged over the open time along its own path; how much of its drawing is left, the
+// recipe says. App\Devices\FallPicture does the same in PHP.
 import { Developed, PLAIN } from './developed.js';
 import { STEPS, clamp, heldWhite, mix, numbers, standardised, strandsOf } from './numbers.js';
 
@@ -17,9 +18,17 @@ const VEILED = 0.65;
 const CHANNEL = 0.4;
 
 /** Colours of thin water and of thick, and of spray, as the light's foam is of white. */
-const WATER = [[96, 236, 214], [112, 241, 221], [122, 243, 223]];
+const WATER = [
+    [96, 236, 214],
+    [112, 241, 221],
+    [122, 243, 223],
+];
 /** Of the pool's colour: how deep it is, how much of what is above it it mirrors, and how much of that a polariser leaves. */
-const POOL = [[18, 0.3], [27, 0.32], [29, 0.34]];
+const POOL = [
+    [18, 0.3],
+    [27, 0.32],
+    [29, 0.34],
+];
 const POLARISED = 0.35;
 /** The gloss of wet rock, and what a polariser leaves of it. */
 const GLOSS = [0.09, 0.015];
@@ -30,7 +39,10 @@ export const FALLS = { LONGEST, LAYER_PX, RUN_PX, SEEN, VEILED, WATER };
 export class Falls {
     static shade = shade;
 
-    /** @param {{rock: Uint8ClampedArray, water: Uint8ClampedArray, path: Uint8ClampedArray, width: number, height: number}} layers four bytes a pixel */
+    /**
+     * @param {{rock: Uint8ClampedArray, water: Uint8ClampedArray, path: Uint8ClampedArray, width: number, height: number}} layers four
+     * bytes a pixel
+     */
     constructor(recipe, layers, view = PLAIN) {
         Object.assign(this, { recipe, layers, width: layers.width, height: layers.height });
         const count = layers.width * layers.height;
@@ -50,8 +62,8 @@ export class Falls {
         }
         this.wet = Int32Array.from(wet);
         // While the time is being moved, every second pixel of every second row is enough.
-        this.coarse = this.wet.filter((i) => i % layers.width % 2 === 0 && Math.floor(i / layers.width) % 2 === 0);
-        this.sparse = this.wet.filter((i) => i % layers.width % 4 === 0 && Math.floor(i / layers.width) % 4 === 0);
+        this.coarse = this.wet.filter((i) => (i % layers.width) % 2 === 0 && Math.floor(i / layers.width) % 2 === 0);
+        this.sparse = this.wet.filter((i) => (i % layers.width) % 4 === 0 && Math.floor(i / layers.width) % 4 === 0);
         this.spread = this.white.map((white) => Math.sqrt(white * (1 - white)));
         this.layNoise();
         this.see(view);
@@ -62,7 +74,10 @@ export class Falls {
     layNoise() {
         const grain = Math.max(1.6, this.recipe.water.feature * LAYER_PX);
         const next = numbers(2024);
-        this.textures = [[grain, 1], [Math.max(1, grain / 3), 0.6]].map(([size, weight]) => {
+        this.textures = [
+            [grain, 1],
+            [Math.max(1, grain / 3), 0.6],
+        ].map(([size, weight]) => {
             // As far apart across as a grain is long.
             const strands = Math.max(8, Math.round((CHANNEL * LAYER_PX) / (0.62 * size)));
             const sums = strandsOf(size, strands + 1, RUN_PX + LONGEST + 2, next);
@@ -77,7 +92,13 @@ export class Falls {
         const key = `${this.view.light} ${this.view.polariser}`;
         if (key === this.seenIn) return;
         this.seenIn = key;
-        const { layers: { rock, water }, width, height, light, view: { polariser } } = this;
+        const {
+            layers: { rock, water },
+            width,
+            height,
+            light,
+            view: { polariser },
+        } = this;
         this.ground = new Float32Array(3 * width * height);
         this.form = new Float32Array(width * height);
         this.tint = light.foam.map((c, k) => c / [240, 243, 244][k]);
@@ -90,11 +111,17 @@ export class Falls {
             const gloss = wet * GLOSS[polariser ? 1 : 0] * lit;
             this.form[i] = 0.7 + 0.3 * lit;
             // The pool holds the rock and the sky above it, upside down and dim.
-            const up = bits & 8 ? Math.max(0, Math.round(this.shore - ((Math.floor(i / width) - this.shore) * this.shore) / (height - this.shore))) : 0;
+            const up =
+                bits & 8
+                    ? Math.max(0, Math.round(this.shore - ((Math.floor(i / width) - this.shore) * this.shore) / (height - this.shore)))
+                    : 0;
             if (bits & 8) this.form[i] = 0.95;
             for (let c = 0; c < 3; c += 1) {
                 const dry = rock[4 * i + c] * (1 - 0.45 * wet) * (c === 2 ? 1.04 : 1);
-                const of = bits & 8 ? POOL[c][0] + POOL[c][1] * (polariser ? POLARISED : 1) * rock[4 * (up * width + (i % width)) + c] : dry + gloss * (200 - dry);
+                const of =
+                    bits & 8
+                        ? POOL[c][0] + POOL[c][1] * (polariser ? POLARISED : 1) * rock[4 * (up * width + (i % width)) + c]
+                        : dry + gloss * (200 - dry);
                 this.ground[3 * i + c] = of * factors[c];
             }
         }
@@ -131,7 +158,10 @@ export class Falls {
         let square = 0;
         for (let n = 0; n < wet.length; n += 4) {
             const i = wet[n];
-            square += (shade(clamp(this.white[i] + held[Math.round(STEPS * this.white[i])] + gain * this.spread[i] * value[i])) - shade(this.white[i])) ** 2;
+            square +=
+                (shade(clamp(this.white[i] + held[Math.round(STEPS * this.white[i])] + gain * this.spread[i] * value[i])) -
+                    shade(this.white[i])) **
+                2;
         }
         return Math.sqrt(square / Math.ceil(wet.length / 4));
     }
@@ -149,7 +179,16 @@ export class Falls {
 
     /** @param {number|null} moves how much what moves counts; by itself as the recipe says @param {boolean} quick at reduced detail */
     pixels(place, night, moves = null, quick = false) {
-        const { layers: { water }, ground, form, tint, white, spread, width, height } = this;
+        const {
+            layers: { water },
+            ground,
+            form,
+            tint,
+            white,
+            spread,
+            width,
+            height,
+        } = this;
         const wet = quick ? this.coarse : this.wet;
         const value = this.moving(place, wet);
         const gain = moves ?? this.gain(place, value, wet);

@@ -16,9 +16,10 @@ async function read(address) {
     const answer = await fetch(address);
     if (!answer.ok) throw new Error(address);
     const bitmap = await createImageBitmap(await answer.blob(), { colorSpaceConversion: 'none' });
-    const canvas = typeof OffscreenCanvas === 'undefined'
-        ? Object.assign(document.createElement('canvas'), { width: bitmap.width, height: bitmap.height })
-        : new OffscreenCanvas(bitmap.width, bitmap.height);
+    const canvas =
+        typeof OffscreenCanvas === 'undefined'
+            ? Object.assign(document.createElement('canvas'), { width: bitmap.width, height: bitmap.height })
+            : new OffscreenCanvas(bitmap.width, bitmap.height);
     const context = canvas.getContext('2d', { willReadFrequently: true });
     context.drawImage(bitmap, 0, 0);
     return context.getImageData(0, 0, bitmap.width, bitmap.height);
@@ -27,11 +28,14 @@ async function read(address) {
 function layersOf({ layers: addresses, geometry }) {
     const key = JSON.stringify(addresses);
     if (!fetched.has(key)) {
-        fetched.set(key, Promise.all(Object.entries(addresses).map(async ([name, address]) => [name, await read(address)])).then((all) => {
-            const layers = Object.fromEntries(all.map(([name, { data }]) => [name, data]));
-            const { width, height } = all.find(([name]) => name === 'rock')[1];
-            return { ...layers, geometry, width, height };
-        }));
+        fetched.set(
+            key,
+            Promise.all(Object.entries(addresses).map(async ([name, address]) => [name, await read(address)])).then((all) => {
+                const layers = Object.fromEntries(all.map(([name, { data }]) => [name, data]));
+                const { width, height } = all.find(([name]) => name === 'rock')[1];
+                return { ...layers, geometry, width, height };
+            }),
+        );
         fetched.get(key).catch(() => fetched.delete(key));
     }
     return fetched.get(key);
@@ -56,7 +60,10 @@ export class LayeredScene {
         this.layered = layers.path ? new Falls(recipe, layers) : new OpenWater(recipe, layers);
     }
 
-    /** The picture at the time of the recipe that is nearest: pixels, and the share that clips at each of the biases; while the hand moves it, a draft without those. */
+    /**
+     * The picture at the time of the recipe that is nearest: pixels, and the share that clips at each of the biases; while the hand moves
+     * it, a draft without those.
+     */
     pixels(seconds, night, view = PLAIN, quick = false) {
         const { layered, recipe } = this;
         layered.see(view);
@@ -69,10 +76,18 @@ export class LayeredScene {
             const from = 4 * ((y + top) * layered.width + left);
             data.set(whole.subarray(from, from + 4 * width), 4 * y * width);
         }
-        return { data, width, height, by: drafted ? 'webgl2' : 'canvas', clipped: quick ? null : BIASES.map((bias) => layered.developed.clipped(bias)) };
+        return {
+            data,
+            width,
+            height,
+            by: drafted ? 'webgl2' : 'canvas',
+            clipped: quick ? null : BIASES.map((bias) => layered.developed.clipped(bias)),
+        };
     }
 
-    /** By the graphics processor; null where there is none, or where it is no quicker than the eye: then a quarter of the pixels is drawn. */
+    /**
+     * By the graphics processor; null where there is none, or where it is no quicker than the eye: then a quarter of the pixels is drawn.
+     */
     drafted(place, night) {
         try {
             this.draft ??= Draft.of(this.layered, { only: 'hardware' }) ?? false;

@@ -1,2 +1,3 @@
 /** The place in the list of times that is nearest to so many seconds, in stops. */
-export const nearest = (times, seconds) => times.reduce((best, time, i) => (Math.abs(Math.log(time / seconds)) < Math.abs(Math.log(times[best] / seconds)) ? i : best), 0);
+export const nearest = (times, seconds) =>
+    times.reduce((best, time, i) => (Math.abs(Math.log(time / seconds)) < Math.abs(Math.log(times[best] / seconds)) ? i : best), 0);

@@ -2,7 +2,10 @@
 
 export const mix = (a, b, t) => a + (b - a) * t;
 export const clamp = (v, low = 0, high = 1) => (v < low ? low : v > high ? high : v);
-export const smooth = (from, to, v) => { const t = clamp((v - from) / (to - from)); return t * t * (3 - 2 * t); };
+export const smooth = (from, to, v) => {
+    const t = clamp((v - from) / (to - from));
+    return t * t * (3 - 2 * t);
+};
 
 /** The same numbers every time, on every machine. */
 export function numbers(seed) {
@@ -52,7 +55,8 @@ export const STEPS = 24;
 const TELLING = 300;
 
 /**
- * White can be neither less than none nor more than all: by how much it is to be moved, at each step of its mean, so that its mean stays whatever counts of what moves.
+ * White can be neither less than none nor more than all: by how much it is to be moved, at each step of its mean, so that its mean stays
+ * whatever counts of what moves.
  * @param {(white: number) => number} shade how bright so much white is, against all of it
  */
 export function heldWhite(gain, value, pixels, shade) {

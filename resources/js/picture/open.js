@@ -1,12 +1,18 @@
-// Draws open water round the baked rocks of its stage. Steady: the sheet of the sky that it mirrors by Fresnel, the land upside down in it, the white that lies round the rocks, and how
-// much of the time each place of a rock is under water. What moves over it, the recipe's waves or flow, is brought to the share that the recipe states. App\Devices\OpenPicture does the same in PHP.
+// Draws open water round the baked rocks of its stage. Steady: the sheet of the sky that it mirrors by Fresnel, the land upside down in it,
+// the white that lies round the rocks, and how much of the time each place of a rock is under water. What moves over it, the recipe's waves
+// or flow, is brought to the share that the recipe states. App\Devices\OpenPicture does the same in PHP.
 import { Developed, PLAIN } from './developed.js';
 import { STEPS, clamp, heldWhite, mix, numbers, smooth, standardised, strandsOf } from './numbers.js';
 import { SKY, Sky } from './sky.js';
 import { Things } from './things.js';
 
 /** Slopes at which water is looked at for its mean, in spreads, and how often each is met; the spread in radians. */
-const SLOPES = [[-1.65, 0.15], [-0.6, 0.35], [0.6, 0.35], [1.65, 0.15]];
+const SLOPES = [
+    [-1.65, 0.15],
+    [-0.6, 0.35],
+    [0.6, 0.35],
+    [1.65, 0.15],
+];
 const TILT = 0.085;
 /** Rows of land that a slope of one spread moves its mirror by. */
 const MIRROR_ROWS = 9;
@@ -22,7 +28,9 @@ const [CALM_M, ROUGH_M] = [0.02, 0.3];
 const SAMPLE = 5;
 const CRISP = 1.4;
 const TURNS = 64;
-/** From here on the layer tells of light on the land, below it of land in the mirror; at the foot of land hardly anything else is mirrored. */
+/**
+ * From here on the layer tells of light on the land, below it of land in the mirror; at the foot of land hardly anything else is mirrored.
+ */
 const DRY = 100;
 const AT_FOOT = 0.7;
 /** From here on land is too high for any water. */
@@ -33,9 +41,33 @@ const BROKEN = 0.6;
 const BREAKS_M = [-0.35, 0.05];
 
 /** Patches and lines in the lace of foam; how much either tilts water without waves; mean and spread of a folded normal. */
-const [LACE, OF_FLOW, FOLDED] = [[0.74, 0.67], [0.5, 0.3], [0.798, 0.603]];
+const [LACE, OF_FLOW, FOLDED] = [
+    [0.74, 0.67],
+    [0.5, 0.3],
+    [0.798, 0.603],
+];
 /** What another drawer of the same has to know. */
-export const OPEN = { TILT, MIRROR_ROWS, LOW, HIGH, FAR, RUN, STRANDS, CALM_M, ROUGH_M, TURNS, DRY, AT_FOOT, BREAKS_M, BROKEN, FOLDED, LACE, NEVER, OF_FLOW, SUBJECT };
+export const OPEN = {
+    TILT,
+    MIRROR_ROWS,
+    LOW,
+    HIGH,
+    FAR,
+    RUN,
+    STRANDS,
+    CALM_M,
+    ROUGH_M,
+    TURNS,
+    DRY,
+    AT_FOOT,
+    BREAKS_M,
+    BROKEN,
+    FOLDED,
+    LACE,
+    NEVER,
+    OF_FLOW,
+    SUBJECT,
+};
 
 export class OpenWater {
     /** @param layers rock, water and clouds, four bytes a pixel, and the geometry of the stage */
@@ -52,8 +84,8 @@ export class OpenWater {
         this.wet = Int32Array.from(wet);
         this.shore = Int32Array.from(shore);
         this.all = Int32Array.from([...wet, ...shore]).sort();
-        this.coarse = this.wet.filter((i) => i % width % 2 === 0 && Math.floor(i / width) % 2 === 0);
-        this.sparse = this.wet.filter((i) => i % width % 4 === 0 && Math.floor(i / width) % 4 === 0);
+        this.coarse = this.wet.filter((i) => (i % width) % 2 === 0 && Math.floor(i / width) % 2 === 0);
+        this.sparse = this.wet.filter((i) => (i % width) % 4 === 0 && Math.floor(i / width) % 4 === 0);
         this.spread = this.foam.map((white) => Math.sqrt(white * (1 - white)));
         this.sky = new Sky(recipe, layers, geometry);
         this.things = new Things(recipe, layers);
@@ -79,7 +111,10 @@ export class OpenWater {
         Object.assign(this, this.sheets.get(key));
     }
 
-    /** The true plane of the water: the subject's distance at its row, the horizon at its own. Each bin of waves becomes one field; the longest together are the level. */
+    /**
+     * The true plane of the water: the subject's distance at its row, the horizon at its own. Each bin of waves becomes one field; the
+     * longest together are the level.
+     */
     layWaves() {
         const { width, height, horizon, recipe } = this;
         const bins = recipe.water.bins ?? [];
@@ -116,7 +151,13 @@ export class OpenWater {
 
     /** What flows: for each pixel how far along its way and in which strand, round the rocks, in pixels at the subject. */
     layFlow() {
-        const { width, height, horizon, recipe, geometry: { focal, camera, flow, rocks } } = this;
+        const {
+            width,
+            height,
+            horizon,
+            recipe,
+            geometry: { focal, camera, flow, rocks },
+        } = this;
         const subjectM = (camera * focal) / (SUBJECT * height - horizon);
         const unit = focal / subjectM;
         const [cos, sin] = [Math.cos((flow * Math.PI) / 180), Math.sin((flow * Math.PI) / 180)];
@@ -143,7 +184,10 @@ export class OpenWater {
         }
         const grain = Math.max(1.2, recipe.water.feature * width);
         const next = numbers(2024);
-        this.textures = [2 * grain, Math.max(0.9, 0.45 * grain)].map((size) => ({ gap: 0.62 * size, sums: strandsOf(size, STRANDS, RUN + 1, next) }));
+        this.textures = [2 * grain, Math.max(0.9, 0.45 * grain)].map((size) => ({
+            gap: 0.62 * size,
+            sums: strandsOf(size, STRANDS, RUN + 1, next),
+        }));
     }
 
     /** What the open time leaves of one size of what flows, before it is brought to its share. */
@@ -157,14 +201,21 @@ export class OpenWater {
             const low = Math.floor(across);
             const share = (across - low) ** 2 * (3 - 2 * (across - low));
             // Finer than the pixels here, it evens out.
-            value[i] = Math.min(1, gap / print[y]) * ((1 - share) * around(sums, low, way[i], run) + share * around(sums, low + 1, way[i], run));
+            value[i] =
+                Math.min(1, gap / print[y]) * ((1 - share) * around(sums, low, way[i], run) + share * around(sums, low + 1, way[i], run));
         }
         return standardised(value, pixels);
     }
 
     /** What water in each row shows at each of its tilts: of the sky, of the sun's glow, how much of it is a mirror. */
     layTurns() {
-        const { height, horizon, geometry: { focal }, light, view } = this;
+        const {
+            height,
+            horizon,
+            geometry: { focal },
+            light,
+            view,
+        } = this;
         this.glow = Float32Array.from({ length: this.width }, (_, x) => Sky.glowAcross(light, x / this.width));
         const colour = [0, 0, 0];
         this.turns = new Float32Array((height - horizon) * TURNS * 5);
@@ -185,11 +236,19 @@ export class OpenWater {
 
     /** What the water of a pixel shows, tilted by so many spreads, into three numbers. */
     shown(i, slope, into) {
-        const { width, height, horizon, turns, light, layers: { water } } = this;
+        const {
+            width,
+            height,
+            horizon,
+            turns,
+            light,
+            layers: { water },
+        } = this;
         const y = Math.floor(i / width);
         const k = Math.round(clamp((slope + 3.2) / 6.4) * (TURNS - 1));
         const at = ((y - horizon) * TURNS + k) * 5;
-        const from = clamp(y + Math.round(slope * MIRROR_ROWS * ((y - horizon) / (height - horizon))), horizon, height - 1) * width + (i % width);
+        const from =
+            clamp(y + Math.round(slope * MIRROR_ROWS * ((y - horizon) / (height - horizon))), horizon, height - 1) * width + (i % width);
         const land = water[4 * from] < DRY ? water[4 * from + 2] / 255 : water[4 * i] < DRY ? water[4 * i + 2] / 255 : AT_FOOT;
         const glow = this.glow[i % width];
         for (let c = 0; c < 3; c += 1) {
@@ -212,7 +271,12 @@ export class OpenWater {
 
     /** What moves, at one time: slopes of the water and the lace of its foam, each of mean nought and spread one. */
     moving(place, wet = this.all) {
-        const { recipe: { water: { bins = [] } }, fields } = this;
+        const {
+            recipe: {
+                water: { bins = [] },
+            },
+            fields,
+        } = this;
         const count = this.width * this.height;
         this.slope ??= new Float32Array(count);
         this.lace ??= new Float32Array(count);
@@ -290,7 +354,10 @@ export class OpenWater {
 
     /** The share of the open time that a place so high is under water. */
     covered(i, place) {
-        const { recipe: { level }, layers: { water } } = this;
+        const {
+            recipe: { level },
+            layers: { water },
+        } = this;
         const sigma = clamp(level.sigma_m, CALM_M, ROUGH_M);
         const kept = level.kept[place];
         const spread = sigma * Math.sqrt(1 - kept ** 2) + 0.02;
@@ -300,7 +367,11 @@ export class OpenWater {
 
     /** Land as it is lit, with the gloss of what is wet. */
     land(i, into) {
-        const { layers: { rock, water }, light, view } = this;
+        const {
+            layers: { rock, water },
+            light,
+            view,
+        } = this;
         const far = water[4 * i] === FAR ? light.haze : 0;
         const z = standsM(water[4 * i]);
         const gloss = (view.polariser ? 0.01 : 0.07) * (1 - smooth(0.05, 0.7, z));
@@ -313,7 +384,17 @@ export class OpenWater {
 
     /** @param {number|null} moves how much what moves counts; by itself as the recipe says @param {boolean} quick at reduced detail */
     pixels(place, night, moves = null, quick = false) {
-        const { layers: { water }, width, height, horizon, sheet, foam, spread, light, shore } = this;
+        const {
+            layers: { water },
+            width,
+            height,
+            horizon,
+            sheet,
+            foam,
+            spread,
+            light,
+            shore,
+        } = this;
         const wet = quick ? this.coarse : this.wet;
         const value = this.moving(place, quick ? this.coarse : this.all);
         const gain = moves ?? this.gain(place, value, wet);
@@ -339,7 +420,9 @@ export class OpenWater {
         const broken = BROKEN * smooth(CALM_M, 0.15, this.recipe.level.sigma_m);
         const over = (i, more = 0) => {
             const steady = foam[i] + (1 - foam[i]) * more;
-            const w = clamp(steady + held[Math.round(STEPS * steady)] + gain * (more ? Math.sqrt(steady * (1 - steady)) : spread[i]) * value.lace[i]);
+            const w = clamp(
+                steady + held[Math.round(STEPS * steady)] + gain * (more ? Math.sqrt(steady * (1 - steady)) : spread[i]) * value.lace[i],
+            );
             this.shown(i, value.slope[i], colour);
             for (let c = 0; c < 3; c += 1) {
                 const of = sheet[3 * i + c] + tilt * (colour[c] - sheet[3 * i + c]);
@@ -376,7 +459,12 @@ export class OpenWater {
 
     /** What no water reaches; in a hurry all of the land. */
     paintLand(put, colour, developed, quick) {
-        const { layers: { water }, width, height, horizon } = this;
+        const {
+            layers: { water },
+            width,
+            height,
+            horizon,
+        } = this;
         for (let y = 0; y < height; y += 1) {
             developed.row(y);
             for (let i = y * width, end = i + width; i < end; i += 1) {
@@ -389,7 +477,13 @@ export class OpenWater {
     }
 
     paintSky(place, put, colour, developed, quick) {
-        const { width, horizon, geometry: { focal }, light, layers: { water } } = this;
+        const {
+            width,
+            horizon,
+            geometry: { focal },
+            light,
+            layers: { water },
+        } = this;
         this.clouds ??= new Map();
         if (!this.clouds.has(place)) {
             if (this.clouds.size > 3) this.clouds.delete(this.clouds.keys().next().value);

@@ -1,5 +1,5 @@
-// The sky of the hour: brighter towards the horizon and the sun, with clouds on a plane that the wind carries; an open time draws them out along the true way, so that those
-// that come towards the viewer spread from where they come from.
+// The sky of the hour: brighter towards the horizon and the sun, with clouds on a plane that the wind carries; an open time draws them out
+// along the true way, so that those that come towards the viewer spread from where they come from.
 import { clamp, mix, smooth } from './numbers.js';
 
 const [WIDE, TALL] = [512, 256];
@@ -22,11 +22,12 @@ export class Sky {
         Object.assign(this, { recipe, geometry, width: layers.width });
         const { clouds } = layers;
         // Running sums along the wind, once round and a little.
-        const sums = (channel) => Array.from({ length: TALL }, (_, v) => {
-            const sum = new Float64Array(WIDE + 1);
-            for (let u = 0; u < WIDE; u += 1) sum[u + 1] = sum[u] + clouds[4 * (v * WIDE + u) + channel] / 255;
-            return sum;
-        });
+        const sums = (channel) =>
+            Array.from({ length: TALL }, (_, v) => {
+                const sum = new Float64Array(WIDE + 1);
+                for (let u = 0; u < WIDE; u += 1) sum[u + 1] = sum[u] + clouds[4 * (v * WIDE + u) + channel] / 255;
+                return sum;
+            });
         [this.cover, this.bright] = [sums(0), sums(1)];
         const mean = this.cover.reduce((all, sum) => all + sum[WIDE], 0) / (WIDE * TALL);
         this.meanCover = mean;
@@ -36,7 +37,11 @@ export class Sky {
 
     /** How far the wind carries them in an open time, in entries of the plane. */
     run(place) {
-        const { recipe: { clouds }, geometry: { horizon, focal }, width } = this;
+        const {
+            recipe: { clouds },
+            geometry: { horizon, focal },
+            width,
+        } = this;
         if (clouds === null) {
             return UNDESCRIBED * A_HEIGHT;
         }
@@ -47,7 +52,12 @@ export class Sky {
 
     /** Into two arrays: how much cloud covers each pixel of the sky, and how bright it is there. */
     clouds(place) {
-        const { width, geometry: { horizon, focal }, across, along } = this;
+        const {
+            width,
+            geometry: { horizon, focal },
+            across,
+            along,
+        } = this;
         const run = Math.max(1, this.run(place));
         const [cover, bright] = [new Float32Array(width * horizon), new Float32Array(width * horizon)];
         const mean = (sums, u, v) => {

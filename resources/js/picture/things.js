@@ -1,15 +1,27 @@
-// What stands or moves in the picture besides water: each as a raster of its outline, drawn out by how far it has gone in the open time and how it heaves; in still water it is mirrored.
+// What stands or moves in the picture besides water: each as a raster of its outline, drawn out by how far it has gone in the open time and
+// how it heaves; in still water it is mirrored.
 import { clamp } from './numbers.js';
 
 /** Where each lies on the sheet: left, top, width, height, and how far down its foot is. */
-const SHEET = { posts: [0, 0, 240, 230, 120], pier: [0, 238, 332, 72, 72], boat: [240, 0, 140, 92, 92], walker: [384, 8, 32, 93, 93], grass: [0, 318, 330, 130, 130] };
+const SHEET = {
+    posts: [0, 0, 240, 230, 120],
+    pier: [0, 238, 332, 72, 72],
+    boat: [240, 0, 140, 92, 92],
+    walker: [384, 8, 32, 93, 93],
+    grass: [0, 318, 330, 130, 130],
+};
 const STILL = ['posts', 'pier'];
 const SHEET_WIDE = 420;
 /** How plainly the water mirrors it at its foot; heave is looked at so many spreads apart. */
 const MIRRORED = 0.5;
 /** How much more a tip of grass goes than what is half way to it. */
 const BENDS = 1.5;
-const HEAVES = [[-1.5, 0.15], [-0.5, 0.35], [0.5, 0.35], [1.5, 0.15]];
+const HEAVES = [
+    [-1.5, 0.15],
+    [-0.5, 0.35],
+    [0.5, 0.35],
+    [1.5, 0.15],
+];
 
 export class Things {
     constructor(recipe, layers) {
@@ -103,10 +115,14 @@ export class Things {
         return Array.from({ length: Math.round(tall * size) }, (_, y) => {
             const sums = new Float32Array(4 * (columns + 1));
             for (let x = 0; x < columns; x += 1) {
-                const [sx, sy] = [left + Math.min(wide - 1, Math.floor((x + 0.5) / size)), top + Math.min(tall - 1, Math.floor((y + 0.5) / size))];
+                const [sx, sy] = [
+                    left + Math.min(wide - 1, Math.floor((x + 0.5) / size)),
+                    top + Math.min(tall - 1, Math.floor((y + 0.5) / size)),
+                ];
                 const from = 4 * (sy * SHEET_WIDE + sx);
                 const a = sheet[from + 3] / 255;
-                for (let c = 0; c < 3; c += 1) sums[4 * (x + 1) + c] = sums[4 * x + c] + a * sheet[from + c] * (light.ambient[c] + 0.3 * light.key[c]) * 0.8;
+                for (let c = 0; c < 3; c += 1)
+                    sums[4 * (x + 1) + c] = sums[4 * x + c] + a * sheet[from + c] * (light.ambient[c] + 0.3 * light.key[c]) * 0.8;
                 sums[4 * (x + 1) + 3] = sums[4 * x + 3] + a;
             }
             return sums;

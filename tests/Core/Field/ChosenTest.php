@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 use GentlePour\Exposure\Reading;
 use GentlePour\Exposure\ShutterTime;
+use GentlePour\Exposure\Stops;
 use GentlePour\Field\Glasses;
 use GentlePour\Field\GlassTable;
 use GentlePour\Field\LookGrid;
@@ -13,9 +14,12 @@ use GentlePour\Field\Times;
 use GentlePour\Field\WayTable;
 use GentlePour\Kit\Bag;
 use GentlePour\Kit\Filter;
+use GentlePour\Kit\FilterKind;
 use GentlePour\Kit\FilterStack;
+use GentlePour\Kit\Mount;
 use GentlePour\Kit\Sensor;
 use GentlePour\Motion\WaterKind;
+use GentlePour\Solving\Question;
 
 /** @return list<string> the stacks of the table of glass, in its order */
 function looksThrough(Bag $bag): array
@@ -89,6 +93,41 @@ it('keeps of stacks alike in strength, in a bag too large, the one that costs le
         // One of each strength, a single filter and not a pair of two; of two as cheap the one that came first.
         expect($here)->toHaveCount(1)->and($costs[$here[0]->label()])->toBe($cheapest)->and($kept)->toContain("F{$n}");
     }
+});
+
+it('leaves out of a bag too large only what has its like, and tells no two apart less finely than it must', function (): void {
+    $question = carried(bag(array_merge(
+        array_map(static fn (int $n): Filter => nd("F{$n}", 0.7 + 0.45 * $n), range(0, 13)),
+        [Filter::of('Variable', FilterKind::Variable, Mount::Thread, Stops::of(5), lightest: Stops::of(2))],
+    ), slots: 2));
+    [$all, $costs, $worth] = [$question->stacks(), $question->stackCosts(), WayTable::worth($question)];
+    $key = static fn (FilterStack $s, float $step): string => round($s->darkest->value / $step).' '.round($s->lightest->value / $step);
+    // Steps of 0.1, each half as wide again as the one before, until sixty classes are enough.
+    $classes = static fn (float $step): int => count(array_unique(array_map(static fn (FilterStack $s): string => $key($s, $step), $all)));
+    for ($step = 0.1; $classes($step) > 60; $step *= 1.5) {
+    }
+    $kept = [];
+    foreach ($worth as $stack) {
+        $kept[$key($stack, $step)] = $stack;
+    }
+
+    expect(count($all))->toBeGreaterThan(100)->and($step)->toBeGreaterThan(0.2)->and($worth)->toHaveCount($classes($step))->and($kept)->toHaveCount(count($worth));
+    foreach ($all as $i => $stack) {
+        $like = $kept[$key($stack, $step)];
+        expect(abs($like->darkest->value - $stack->darkest->value))->toBeLessThanOrEqual($step)
+            ->and(abs($like->lightest->value - $stack->lightest->value))->toBeLessThanOrEqual($step)
+            ->and($costs[array_search($like, $all, true)])->toBeLessThanOrEqual($costs[$i]);
+    }
+});
+
+it('looks at every stack of a bag that has just as many as can be worked out', function (): void {
+    // Three of each strength, which are alike: of sixty stacks none is left out, of sixty-one two thirds.
+    $of = static fn (int $filters): Question => carried(bag(
+        array_map(static fn (int $i): Filter => nd("F{$i}", 1.0 + intdiv($i, 3)), range(0, $filters - 1)), slots: 1,
+    ));
+
+    expect($of(59)->stacks())->toHaveCount(60)->and(WayTable::worth($of(59)))->toEqual($of(59)->stacks())
+        ->and($of(60)->stacks())->toHaveCount(61)->and(WayTable::worth($of(60)))->toHaveCount(21);
 });
 
 it('answers within a stop of the wanted time to either side, and nothing else though that be nothing', function (): void {
