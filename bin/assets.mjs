@@ -1,4 +1,5 @@
-// Makes what ships in public/build from resources/ and the pinned npm packages (run `npm install && npm run assets`): styles with of Bulma what is
+// Makes what ships in public/build from resources/ and the pinned npm packages (run `npm install && npm run assets`): styles with of Bulma
+// what is
 // used, a script for each kind of page, fonts of the letters that are shown; each under a name that changes with its contents.
 import { createHash } from 'node:crypto';
 import { cpSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
@@ -26,7 +27,8 @@ const KINDS = [
     'manual',
     'place',
 ];
-// What the interface itself writes: ASCII, the signs of its texts. Letters of other names come from the rest, which is fetched where one occurs.
+// What the interface itself writes: ASCII, the signs of its texts. Letters of other names come from the rest, which is fetched where one
+// occurs.
 const SHOWN = [...Array(95).keys()].map((i) => String.fromCharCode(32 + i)).join('') + '°±·×÷½¼⅓⅔⅛–—‘’“”…′″←→↑↓−≈≤≥éèöäüåøæ\u00a0';
 // What every page may show, in the order in which one part rules over the one before.
 const PARTS = [
@@ -85,7 +87,8 @@ for (const [packed, family, weight] of FONTS) {
     const shown = packed === 'literata' ? `data:font/woff2;base64,${subset.toString('base64')}` : keep(`${packed}-${weight}.woff2`, subset);
     const rest = keep(`${packed}-${weight}-rest.woff2`, whole);
     const face = (file, range) =>
-        `@font-face{font-family:${family};src:url(${file}) format("woff2");font-weight:${weight};font-display:${file.startsWith('data:') ? 'block' : 'optional'};${range}}`;
+        `@font-face{font-family:${family};src:url(${file}) format("woff2");font-weight:${weight};` +
+        `font-display:${file.startsWith('data:') ? 'block' : 'optional'};${range}}`;
     // A field file has all of its letters in itself.
     ownFaces += face(`data:font/woff2;base64,${subset.toString('base64')}`, '');
     faces +=

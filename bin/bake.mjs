@@ -1,5 +1,5 @@
-// Bakes the layers of the stages, once: what does not change, and what the drawers need to move the rest. Page and PHP draw from them. Run `npm run stages`; the same
-// numbers come every time. How it is drawn: docs/formats.md, the picture.
+// Bakes the layers of the stages, once: what does not change, and what the drawers need to move the rest. Page and PHP draw from them. Run
+// `npm run stages`; the same numbers come every time. How it is drawn: docs/formats.md, the picture.
 import { mkdirSync } from 'node:fs';
 import { FALLS, bakeFall } from './bake/falls.mjs';
 import { OUT } from './bake/noise.mjs';

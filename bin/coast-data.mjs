@@ -72,5 +72,6 @@ const lines = bands.map((pieces, i) =>
 );
 writeFileSync('data/coast.ndjson.gz', gzipSync(lines.join('\n') + '\n', { level: 9 }));
 console.log(
-    `${lines.filter((line) => line.length > 30).length} bands, ${Math.round(lines.join('').length / 1024)} kB, ${Math.round(readFileSync('data/coast.ndjson.gz').length / 1024)} kB packed`,
+    `${lines.filter((line) => line.length > 30).length} bands, ${Math.round(lines.join('').length / 1024)} kB, ` +
+        `${Math.round(readFileSync('data/coast.ndjson.gz').length / 1024)} kB packed`,
 );

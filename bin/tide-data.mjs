@@ -107,5 +107,6 @@ writeFileSync(
     JSON.stringify({ constituents: table, aliases, unknown: [...unknown.keys()].sort() }, null, 0).replaceAll('},"', '},\n"') + '\n',
 );
 console.log(
-    `${lines.length} stations, ${Object.keys(table).length} constituents, unknown: ${[...unknown].map(([n, c]) => `${n} (${c})`).join(', ')}`,
+    `${lines.length} stations, ${Object.keys(table).length} constituents, ` +
+        `unknown: ${[...unknown].map(([n, c]) => `${n} (${c})`).join(', ')}`,
 );

@@ -146,7 +146,7 @@ function harmonicTide(array $harmonics, float $from, float $days, float $mean = 
 /** Where “Shoot this” of a bench's page sends its fields. */
 function shootThis(string $page): string
 {
-    preg_match('/id="shoot-this".* formaction="([^"]+)"/', $page, $found);
+    preg_match('/id="shoot-this"[^>]* formaction="([^"]+)"/', $page, $found);
 
     return html_entity_decode($found[1] ?? 'no such button');
 }

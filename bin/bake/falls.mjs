@@ -13,7 +13,13 @@ export const FALLS = {
 export function bakeFall(name, stage) {
     const { seed, lip, pool, left, right } = stage;
     const at = (x, y) => y * W + x;
-    const lipY = (x) => (name === 'weir' ? H * (lip + 0.004 * (fractal(x / 90, 3.3, seed + 90, 2) - 0.5)) : H * (lip + 0.11 * (fractal(x / 74, 3.3, seed + 90, 4) - 0.5) + 0.35 * Math.max(0, Math.abs(x / W - (left + right) / 2) - (right - left) * 0.42) ** 1.5));
+    const lipY = (x) =>
+        name === 'weir'
+            ? H * (lip + 0.004 * (fractal(x / 90, 3.3, seed + 90, 2) - 0.5))
+            : H *
+              (lip +
+                  0.11 * (fractal(x / 74, 3.3, seed + 90, 4) - 0.5) +
+                  0.35 * Math.max(0, Math.abs(x / W - (left + right) / 2) - (right - left) * 0.42) ** 1.5);
     // How much of the channel a place is in: one in its middle, nought in the walls.
     const channel = (x, y) => {
         const down = clamp((y / H - lip) / (pool - lip));
@@ -31,10 +37,21 @@ export function bakeFall(name, stage) {
             const [small, edge2] = facets(wx / 31, wy / 21, seed + 2, 0.9);
             const [fine] = facets(wx / 11, wy / 8, seed + 3, 0.8);
             // Ledges: shelves that stand out further the lower they are, broken along their length.
-            const place = stage.ledges * (y / H - lip) / (pool - lip) + 0.9 * (fractal(x / 64, y / 260, seed + 60, 3) - 0.5) + 0.25 * (fractal(x / 17, y / 60, seed + 61, 3) - 0.5);
+            const place =
+                (stage.ledges * (y / H - lip)) / (pool - lip) +
+                0.9 * (fractal(x / 64, y / 260, seed + 60, 3) - 0.5) +
+                0.25 * (fractal(x / 17, y / 60, seed + 61, 3) - 0.5);
             const shelf = Math.floor(place) + smooth(0.55, 0.98, place - Math.floor(place));
             const wall = 1 - channel(x, y);
-            relief[at(x, y)] = 30 * wall + 11 * stage.ledge * shelf + 16 * big + 7.5 * small + 2.6 * fine + 13 * (fractal(x / 120, y / 60, seed + 9, 4) - 0.5) + 3 * (fractal(x / 13, y / 11, seed + 8, 4) - 0.5) + 5 * (fractal(x / 210, (y + 0.12 * x) / 7, seed + 7, 4) - 0.5);
+            relief[at(x, y)] =
+                30 * wall +
+                11 * stage.ledge * shelf +
+                16 * big +
+                7.5 * small +
+                2.6 * fine +
+                13 * (fractal(x / 120, y / 60, seed + 9, 4) - 0.5) +
+                3 * (fractal(x / 13, y / 11, seed + 8, 4) - 0.5) +
+                5 * (fractal(x / 210, (y + 0.12 * x) / 7, seed + 7, 4) - 0.5);
             // Joints run out and begin again.
             const open = smooth(0.4, 0.62, fractal(x / 48, y / 40, seed + 6, 3));
             crack[at(x, y)] = Math.min(1 - 0.42 * open * (1 - smooth(0, 0.07, edge)), 1 - 0.16 * (1 - open) * (1 - smooth(0, 0.1, edge2)));
@@ -44,7 +61,14 @@ export function bakeFall(name, stage) {
     const boulders = [];
     const next = random(seed);
     if (name !== 'weir') {
-        [[0.05, 0.97, 0.25, 0.2], [0.9, 0.98, 0.24, 0.24], [0.29, 0.83, 0.07, 0.06], [0.74, 0.9, 0.08, 0.1], [0.4, 0.985, 0.08, 0.08], [0.58, 0.8, 0.035, 0.03]].forEach(([cx, cy, rx, ry], i) => boulders.push({ cx: cx * W, cy: cy * H, rx: rx * W, ry: ry * H, seed: seed + 200 + i }));
+        [
+            [0.05, 0.97, 0.25, 0.2],
+            [0.9, 0.98, 0.24, 0.24],
+            [0.29, 0.83, 0.07, 0.06],
+            [0.74, 0.9, 0.08, 0.1],
+            [0.4, 0.985, 0.08, 0.08],
+            [0.58, 0.8, 0.035, 0.03],
+        ].forEach(([cx, cy, rx, ry], i) => boulders.push({ cx: cx * W, cy: cy * H, rx: rx * W, ry: ry * H, seed: seed + 200 + i }));
     }
     const boulder = new Float32Array(W * H);
     const foot = new Float32Array(W * H).fill(1);
@@ -52,17 +76,29 @@ export function bakeFall(name, stage) {
         for (let y = Math.max(0, Math.floor(cy - 1.3 * ry)); y < Math.min(H, cy + ry); y += 1) {
             for (let x = Math.max(0, Math.floor(cx - 1.3 * rx)); x < Math.min(W, cx + 1.3 * rx); x += 1) {
                 const [f] = facets(x / 40, y / 30, own, 1.2);
-                const d = Math.hypot((x - cx) / rx, (y - cy) / ry) + 0.5 * (fractal(x / (0.5 * rx + 14), y / (0.5 * ry + 10), own + 3, 4) - 0.5) + 0.16 * (f - 0.5);
+                const d =
+                    Math.hypot((x - cx) / rx, (y - cy) / ry) +
+                    0.5 * (fractal(x / (0.5 * rx + 14), y / (0.5 * ry + 10), own + 3, 4) - 0.5) +
+                    0.16 * (f - 0.5);
                 if (d < 1) {
                     foot[at(x, y)] = cy > 0.93 * H ? 1 : 1 - 0.75 * smooth(0.1, 0.75, (y - cy) / ry);
                     const bed = fractal(x / 120, (y + 0.1 * x) / 8, own + 6, 3);
-                    const out = 60 + 34 * (1 - d ** 3) + 18 * f + 10 * (bed - 0.5) + 4 * facets(x / 14, y / 11, own + 9, 1)[0] + 2 * fractal(x / 9, y / 9, own + 4, 3);
+                    const out =
+                        60 +
+                        34 * (1 - d ** 3) +
+                        18 * f +
+                        10 * (bed - 0.5) +
+                        4 * facets(x / 14, y / 11, own + 9, 1)[0] +
+                        2 * fractal(x / 9, y / 9, own + 4, 3);
                     if (out > boulder[at(x, y)]) boulder[at(x, y)] = out;
                 }
             }
         }
     }
-    const isPool = (x, y) => y / H > pool + (name === 'weir' ? 0.004 : 0.05) * (fractal(x / 46, 1.7, seed + 70, 4) - 0.5) && boulder[at(x, y)] === 0 && (name === 'weir' || channel(x, H * pool) > 0.02 || y / H > pool + 0.05 + 0.06 * Math.abs(x / W - 0.5));
+    const isPool = (x, y) =>
+        y / H > pool + (name === 'weir' ? 0.004 : 0.05) * (fractal(x / 46, 1.7, seed + 70, 4) - 0.5) &&
+        boulder[at(x, y)] === 0 &&
+        (name === 'weir' || channel(x, H * pool) > 0.02 || y / H > pool + 0.05 + 0.06 * Math.abs(x / W - 0.5));
     for (let i = 0; i < W * H; i += 1) if (boulder[i] > 0) relief[i] = boulder[i];
 
     // Light: an overcast sky from above, a little from the left, and what the hollows keep from it.
@@ -83,9 +119,16 @@ export function bakeFall(name, stage) {
             const light = (0.55 * sky + 0.62 * key * key) * hollow * (0.45 + 0.55 * crack[i]);
             const grain = fractal(x / 7, y / 7, seed + 30, 4);
             const warm = fractal(x / 120, y / 90, seed + 33, 3);
-            let [r, g, b] = [mix(78, 112, warm) * (0.75 + 0.5 * grain), mix(76, 98, warm) * (0.75 + 0.5 * grain), mix(74, 82, warm) * (0.75 + 0.5 * grain)];
+            let [r, g, b] = [
+                mix(78, 112, warm) * (0.75 + 0.5 * grain),
+                mix(76, 98, warm) * (0.75 + 0.5 * grain),
+                mix(74, 82, warm) * (0.75 + 0.5 * grain),
+            ];
             // Moss where the rock faces up, and where it is neither dry nor washed.
-            const moss = smooth(0.42, 0.72, -ny + 0.75 * (fractal(x / 26, y / 20, seed + 35, 4) - 0.5)) * smooth(0.35, 0.6, fractal(x / 60, y / 60, seed + 37, 3)) * (1 - 0.85 * channel(x, y) * (boulder[i] > 0 ? 0 : 1));
+            const moss =
+                smooth(0.42, 0.72, -ny + 0.75 * (fractal(x / 26, y / 20, seed + 35, 4) - 0.5)) *
+                smooth(0.35, 0.6, fractal(x / 60, y / 60, seed + 37, 3)) *
+                (1 - 0.85 * channel(x, y) * (boulder[i] > 0 ? 0 : 1));
             const m = 0.85 * moss;
             [r, g, b] = [mix(r, 44 + 26 * grain, m), mix(g, 50 + 32 * grain, m), mix(b, 20 + 14 * grain, m)];
             const dark = 1 - 0.5 * Math.hypot((x / W - 0.52) / 0.75, (y / H - 0.45) / 0.9) ** 2;
@@ -98,7 +141,13 @@ export function bakeFall(name, stage) {
     // Behind the lip: leaves and sky far out of focus.
     for (let x = 0; x < W; x += 1) {
         const outside = Math.max(0, Math.abs(x / W - (left + right) / 2) - (right - left) / 2);
-        const rim = name === 'weir' ? H * (lip - 0.02) : lipY(x) + 2 - H * (1.5 * outside + 1.6 * outside ** 0.7 * (fractal(x / 52, 5.5, seed + 84, 4) - 0.32)) - 7 * fractal(x / 9, 0.5, seed + 80, 3);
+        const rim =
+            name === 'weir'
+                ? H * (lip - 0.02)
+                : lipY(x) +
+                  2 -
+                  H * (1.5 * outside + 1.6 * outside ** 0.7 * (fractal(x / 52, 5.5, seed + 84, 4) - 0.32)) -
+                  7 * fractal(x / 9, 0.5, seed + 80, 3);
         for (let y = 0; y < rim; y += 1) {
             const i = at(x, y);
             let [r, g, b] = [158, 172, 150];
@@ -119,7 +168,10 @@ export function bakeFall(name, stage) {
     const shelf = new Float32Array(W * H);
     for (let y = 0; y < H; y += 1) {
         for (let x = 0; x < W; x += 1) {
-            const place = stage.ledges * (y / H - lip) / (pool - lip) + 0.9 * (fractal(x / 64, y / 260, seed + 60, 3) - 0.5) + 0.25 * (fractal(x / 17, y / 60, seed + 61, 3) - 0.5);
+            const place =
+                (stage.ledges * (y / H - lip)) / (pool - lip) +
+                0.9 * (fractal(x / 64, y / 260, seed + 60, 3) - 0.5) +
+                0.25 * (fractal(x / 17, y / 60, seed + 61, 3) - 0.5);
             const within = place - Math.floor(place);
             const there = smooth(0.4, 0.62, fractal(x / 66, Math.floor(place) * 7.7, seed + 62, 3));
             shelf[at(x, y)] = place > 0.45 ? there * smooth(0.7, 0.78, within) * (1 - smooth(0.92, 0.99, within)) : 0;
@@ -160,7 +212,12 @@ export function bakeFall(name, stage) {
             const [ix, iy] = [Math.floor(x), Math.floor(y)];
             if (ix < 1 || ix >= W - 2 || iy < 0 || iy >= H - 1) break;
             const [fx, fy] = [x - ix, y - iy];
-            for (const [ox, oy, w] of [[0, 0, (1 - fx) * (1 - fy)], [1, 0, fx * (1 - fy)], [0, 1, (1 - fx) * fy], [1, 1, fx * fy]]) {
+            for (const [ox, oy, w] of [
+                [0, 0, (1 - fx) * (1 - fy)],
+                [1, 0, fx * (1 - fy)],
+                [0, 1, (1 - fx) * fy],
+                [1, 1, fx * fy],
+            ]) {
                 const i = at(ix + ox, iy + oy);
                 density[i] += w;
                 age[i] += w * t;
@@ -184,13 +241,18 @@ export function bakeFall(name, stage) {
             strand[i] = held[2] / held[0];
             if (isPool(x, y)) {
                 // The pool: rings go out from where it lands, and carry its foam.
-                const [cx, spread] = [W * (left + right) / 2, W * (right - left) / 2];
+                const [cx, spread] = [(W * (left + right)) / 2, (W * (right - left)) / 2];
                 const out = Math.hypot(Math.max(0, Math.abs(x - cx) - spread * 0.8), 2.6 * (y - H * pool));
                 along[i] = 120 + (name === 'weir' ? 0.6 : 0.3) * out + (name === 'weir' ? 5 : 14) * fractal(x / 90, y / 30, seed + 71, 3);
-                strand[i] = name === 'weir'
-                    ? clamp(x / W + 0.05 * (fractal(x / 60, y / 22, seed + 72, 3) - 0.5))
-                    : clamp(0.5 + 0.5 * Math.atan2(x - cx, spread * 1.2) / 1.2 + 0.22 * (fractal(x / 80, y / 24, seed + 72, 3) - 0.5));
-                thick[i] = 0.5 * Math.exp(-out / (name === 'weir' ? 150 : 40)) * (0.35 + 1.1 * fractal(x / 46, y / 13, seed + 73, 4)) + 0.1 * smooth(0.52, 0.8, fractal(x / 90, y / 17, seed + 74, 4)) * Math.exp(-out / 260);
+                strand[i] =
+                    name === 'weir'
+                        ? clamp(x / W + 0.05 * (fractal(x / 60, y / 22, seed + 72, 3) - 0.5))
+                        : clamp(
+                              0.5 + (0.5 * Math.atan2(x - cx, spread * 1.2)) / 1.2 + 0.22 * (fractal(x / 80, y / 24, seed + 72, 3) - 0.5),
+                          );
+                thick[i] =
+                    0.5 * Math.exp(-out / (name === 'weir' ? 150 : 40)) * (0.35 + 1.1 * fractal(x / 46, y / 13, seed + 73, 4)) +
+                    0.1 * smooth(0.52, 0.8, fractal(x / 90, y / 17, seed + 74, 4)) * Math.exp(-out / 260);
             }
             if (boulder[i] > 0 || y < lipY(x) - 4) thick[i] = 0;
         }
@@ -206,10 +268,18 @@ export function bakeFall(name, stage) {
     }
     const spray = soft(mist, 13);
 
-    const wetness = soft(Float32Array.from(thick, (v) => (v > 0.03 ? 1 : 0)), 8);
+    const wetness = soft(
+        Float32Array.from(thick, (v) => (v > 0.03 ? 1 : 0)),
+        8,
+    );
     photograph(`${name}-rock.jpg`, (i) => [rock[3 * i], rock[3 * i + 1], rock[3 * i + 2]]);
-    // Thickness by its root, so that thin veils keep their steps; the strand; how wet the rock is, in sixteen steps, how much spray stands, and whether it is the pool.
-    picture(`${name}-water.png`, (i, x, y) => [4 * Math.round(63 * clamp(Math.sqrt(thick[i] / 2))), thick[i] > 0.004 ? byte(strand[i]) : 0, 16 * Math.round(15 * clamp(spray[i])) + 8 * (isPool(x, y) ? 1 : 0) + Math.round(7 * clamp(wetness[i]))]);
+    // Thickness by its root, so that thin veils keep their steps; the strand; how wet the rock is, in sixteen steps, how much spray stands,
+    // and whether it is the pool.
+    picture(`${name}-water.png`, (i, x, y) => [
+        4 * Math.round(63 * clamp(Math.sqrt(thick[i] / 2))),
+        thick[i] > 0.004 ? byte(strand[i]) : 0,
+        16 * Math.round(15 * clamp(spray[i])) + 8 * (isPool(x, y) ? 1 : 0) + Math.round(7 * clamp(wetness[i])),
+    ]);
     // How far along its path, as a share of 400 px, in sixteen bits.
     picture(`${name}-path.png`, (i) => {
         const s = thick[i] > 0.004 ? Math.round(65535 * clamp(along[i] / LONGEST)) & 0xfff0 : 0;

@@ -8,7 +8,10 @@ export const OUT = 'data/stages';
 
 export const mix = (a, b, t) => a + (b - a) * t;
 export const clamp = (v, low = 0, high = 1) => Math.min(high, Math.max(low, v));
-export const smooth = (from, to, v) => { const t = clamp((v - from) / (to - from)); return t * t * (3 - 2 * t); };
+export const smooth = (from, to, v) => {
+    const t = clamp((v - from) / (to - from));
+    return t * t * (3 - 2 * t);
+};
 
 export function random(seed) {
     let state = seed >>> 0;
@@ -56,7 +59,9 @@ export function facets(x, y, seed, tilt) {
             if (d < first) {
                 second = first;
                 first = d;
-                height = tilt * ((x - px) * (hash(cx, cy, seed + 13) - 0.5) + (y - py) * (hash(cx, cy, seed + 17) - 0.5)) + hash(cx, cy, seed + 23);
+                height =
+                    tilt * ((x - px) * (hash(cx, cy, seed + 13) - 0.5) + (y - py) * (hash(cx, cy, seed + 17) - 0.5)) +
+                    hash(cx, cy, seed + 23);
             } else if (d < second) {
                 second = d;
             }
@@ -104,5 +109,8 @@ export function picture(file, fill, [width, height] = [W, H], hasAlpha = false) 
 
 export function photograph(file, fill) {
     picture('photograph.png', fill);
-    execFileSync('php', ['-r', `imagejpeg(imagecreatefrompng("${OUT}/photograph.png"), "${OUT}/${file}", 84); unlink("${OUT}/photograph.png");`]);
+    execFileSync('php', [
+        '-r',
+        `imagejpeg(imagecreatefrompng("${OUT}/photograph.png"), "${OUT}/${file}", 84); unlink("${OUT}/photograph.png");`,
+    ]);
 }

@@ -1,4 +1,5 @@
-// Open water: rocks that stand in it as height fields, seen in perspective over a plane of water. Of each pixel: the land, how high it stands over the water, how much
+// Open water: rocks that stand in it as height fields, seen in perspective over a plane of water. Of each pixel: the land, how high it
+// stands over the water, how much
 // of a low light from the left reaches it; or, where there is water, how white it lies there on the mean and how much land it mirrors.
 import { writeFileSync } from 'node:fs';
 import { H, OUT, W, byte, clamp, facets, fractal, hash, mix, photograph, picture, smooth } from './noise.mjs';
@@ -17,53 +18,137 @@ const NEVER = 230;
 const SLOPES = [-0.13, -0.09, -0.06, -0.035, -0.012, 0.012, 0.035, 0.06, 0.09, 0.13];
 
 /**
- * What differs from stage to stage. In metres: the camera's height, and rocks by where they stand across and away, how far they reach across and away, and how high;
- * `steep` from a loaf to a stack. Foam: how white the water is round them, how far, and lines between; the flow in degrees from straight across to the right.
+ * What differs from stage to stage. In metres: the camera's height, and rocks by where they stand across and away, how far they reach
+ * across and away, and how high;
+ * `steep` from a loaf to a stack. Foam: how white the water is round them, how far, and lines between; the flow in degrees from straight
+ * across to the right.
  */
 export const OPEN = {
     sea: {
-        seed: 5, horizon: 0.36, camera: 3, flow: 250, foam: 0.75, reach: 0.7, lines: 0.05, swash: 0.35,
+        seed: 5,
+        horizon: 0.36,
+        camera: 3,
+        flow: 250,
+        foam: 0.75,
+        reach: 0.7,
+        lines: 0.05,
+        swash: 0.35,
         rocks: [
-            { x: 17, d: 46, r: 6.5, rd: 7, h: 9.5, steep: 5 }, { x: 26, d: 50, r: 6, rd: 6, h: 5.5, steep: 4 }, { x: -4.2, d: 10.6, r: 2, rd: 1.5, h: 1.15, steep: 2.2 }, { x: 1.9, d: 15.5, r: 0.8, rd: 0.7, h: 0.7, steep: 2.6 },
-            { x: 4.4, d: 9.2, r: 1.1, rd: 0.9, h: 0.75, steep: 2.4 }, { x: -24, d: 120, r: 14, rd: 12, h: 9, steep: 2.6 }, { x: 16, d: 230, r: 30, rd: 20, h: 15, steep: 2.2 }, { x: -14, d: 44, r: 5, rd: 4, h: 1.6, steep: 3 },
+            { x: 17, d: 46, r: 6.5, rd: 7, h: 9.5, steep: 5 },
+            { x: 26, d: 50, r: 6, rd: 6, h: 5.5, steep: 4 },
+            { x: -4.2, d: 10.6, r: 2, rd: 1.5, h: 1.15, steep: 2.2 },
+            { x: 1.9, d: 15.5, r: 0.8, rd: 0.7, h: 0.7, steep: 2.6 },
+            { x: 4.4, d: 9.2, r: 1.1, rd: 0.9, h: 0.75, steep: 2.4 },
+            { x: -24, d: 120, r: 14, rd: 12, h: 9, steep: 2.6 },
+            { x: 16, d: 230, r: 30, rd: 20, h: 15, steep: 2.2 },
+            { x: -14, d: 44, r: 5, rd: 4, h: 1.6, steep: 3 },
             { x: -1.2, d: 8.4, r: 0.5, rd: 0.45, h: 0.22, steep: 2.4 },
         ],
     },
     surf: {
-        seed: 17, horizon: 0.28, camera: 3.4, flow: 248, foam: 0.95, reach: 1.5, lines: 0.3, swash: 0.55,
+        seed: 17,
+        horizon: 0.28,
+        camera: 3.4,
+        flow: 248,
+        foam: 0.95,
+        reach: 1.5,
+        lines: 0.3,
+        swash: 0.55,
         rocks: [
-            { x: -7.5, d: 15.5, r: 3, rd: 2.6, h: 5, steep: 4 }, { x: -3.4, d: 23, r: 1.7, rd: 1.6, h: 2.6, steep: 3.4 }, { x: 3.3, d: 10.2, r: 1.7, rd: 1.3, h: 1.5, steep: 2.6 }, { x: 10.5, d: 22, r: 3.2, rd: 3, h: 5.5, steep: 5 },
-            { x: 1.6, d: 34, r: 1.6, rd: 1.6, h: 1.7, steep: 3 }, { x: -1, d: 8.6, r: 0.75, rd: 0.6, h: 0.42, steep: 2.4 }, { x: 15, d: 180, r: 40, rd: 20, h: 15, steep: 2 }, { x: 0.8, d: 14.5, r: 0.7, rd: 0.6, h: 0.5, steep: 2.6 },
+            { x: -7.5, d: 15.5, r: 3, rd: 2.6, h: 5, steep: 4 },
+            { x: -3.4, d: 23, r: 1.7, rd: 1.6, h: 2.6, steep: 3.4 },
+            { x: 3.3, d: 10.2, r: 1.7, rd: 1.3, h: 1.5, steep: 2.6 },
+            { x: 10.5, d: 22, r: 3.2, rd: 3, h: 5.5, steep: 5 },
+            { x: 1.6, d: 34, r: 1.6, rd: 1.6, h: 1.7, steep: 3 },
+            { x: -1, d: 8.6, r: 0.75, rd: 0.6, h: 0.42, steep: 2.4 },
+            { x: 15, d: 180, r: 40, rd: 20, h: 15, steep: 2 },
+            { x: 0.8, d: 14.5, r: 0.7, rd: 0.6, h: 0.5, steep: 2.6 },
         ],
     },
     shore: {
-        seed: 23, horizon: 0.2, camera: 2.1, flow: 75, foam: 0.8, reach: 0.55, lines: 0.32, swash: 0.12,
+        seed: 23,
+        horizon: 0.2,
+        camera: 2.1,
+        flow: 75,
+        foam: 0.8,
+        reach: 0.55,
+        lines: 0.32,
+        swash: 0.12,
         rocks: [
-            { x: -2.6, d: 9.6, r: 0.95, rd: 0.8, h: 0.75, steep: 3 }, { x: 2.1, d: 6.1, r: 0.95, rd: 0.75, h: 0.62, steep: 2.8 }, { x: 1, d: 14.5, r: 0.9, rd: 0.8, h: 0.6, steep: 3 }, { x: -2.7, d: 5, r: 0.8, rd: 0.6, h: 0.42, steep: 2.4 },
-            { x: 0.2, d: 5.6, r: 0.4, rd: 0.34, h: 0.2, steep: 2.6 }, { x: 5.6, d: 18, r: 1.7, rd: 1.5, h: 1.5, steep: 3.6 }, { x: -30, d: 120, r: 26, rd: 14, h: 9, steep: 2.4 }, { x: -0.9, d: 7.4, r: 0.3, rd: 0.26, h: 0.13, steep: 2.4 },
+            { x: -2.6, d: 9.6, r: 0.95, rd: 0.8, h: 0.75, steep: 3 },
+            { x: 2.1, d: 6.1, r: 0.95, rd: 0.75, h: 0.62, steep: 2.8 },
+            { x: 1, d: 14.5, r: 0.9, rd: 0.8, h: 0.6, steep: 3 },
+            { x: -2.7, d: 5, r: 0.8, rd: 0.6, h: 0.42, steep: 2.4 },
+            { x: 0.2, d: 5.6, r: 0.4, rd: 0.34, h: 0.2, steep: 2.6 },
+            { x: 5.6, d: 18, r: 1.7, rd: 1.5, h: 1.5, steep: 3.6 },
+            { x: -30, d: 120, r: 26, rd: 14, h: 9, steep: 2.4 },
+            { x: -0.9, d: 7.4, r: 0.3, rd: 0.26, h: 0.13, steep: 2.4 },
         ],
     },
     lake: {
-        seed: 31, horizon: 0.42, camera: 1.7, flow: 200, foam: 0, reach: 0.2, lines: 0, swash: 0.02,
+        seed: 31,
+        horizon: 0.42,
+        camera: 1.7,
+        flow: 200,
+        foam: 0,
+        reach: 0.2,
+        lines: 0,
+        swash: 0.02,
         rocks: [
-            { x: -2.6, d: 5.2, r: 0.85, rd: 0.8, h: 0.42, steep: 2.2 }, { x: -1.35, d: 4.7, r: 0.4, rd: 0.36, h: 0.2, steep: 2.4 }, { x: 2.6, d: 5.6, r: 0.62, rd: 0.5, h: 0.3, steep: 2.2 }, { x: 1.9, d: 6.4, r: 0.3, rd: 0.26, h: 0.13, steep: 2.4 },
-            { x: -60, d: 190, r: 74, rd: 40, h: 27, steep: 2, wooded: 1 }, { x: 74, d: 240, r: 90, rd: 40, h: 36, steep: 1.8, wooded: 1 }, { x: 10, d: 300, r: 120, rd: 40, h: 16, steep: 1.6, wooded: 1 },
+            { x: -2.6, d: 5.2, r: 0.85, rd: 0.8, h: 0.42, steep: 2.2 },
+            { x: -1.35, d: 4.7, r: 0.4, rd: 0.36, h: 0.2, steep: 2.4 },
+            { x: 2.6, d: 5.6, r: 0.62, rd: 0.5, h: 0.3, steep: 2.2 },
+            { x: 1.9, d: 6.4, r: 0.3, rd: 0.26, h: 0.13, steep: 2.4 },
+            { x: -60, d: 190, r: 74, rd: 40, h: 27, steep: 2, wooded: 1 },
+            { x: 74, d: 240, r: 90, rd: 40, h: 36, steep: 1.8, wooded: 1 },
+            { x: 10, d: 300, r: 120, rd: 40, h: 16, steep: 1.6, wooded: 1 },
         ],
     },
     river: {
-        seed: 47, horizon: 0.16, camera: 1.9, flow: 338, foam: 0.5, reach: 0.16, lines: 0.06, swash: 0.03, lee: 4,
+        seed: 47,
+        horizon: 0.16,
+        camera: 1.9,
+        flow: 338,
+        foam: 0.5,
+        reach: 0.16,
+        lines: 0.06,
+        swash: 0.03,
+        lee: 4,
         rocks: [
-            { x: -1.9, d: 6.4, r: 0.85, rd: 0.7, h: 0.62, steep: 2.4 }, { x: 1.2, d: 9.4, r: 0.95, rd: 0.8, h: 0.7, steep: 2.6 }, { x: 1.9, d: 4.9, r: 0.7, rd: 0.5, h: 0.42, steep: 2.3 }, { x: -0.55, d: 4.5, r: 0.42, rd: 0.36, h: 0.2, steep: 2.4 },
-            { x: -4, d: 12, r: 1, rd: 0.8, h: 0.6, steep: 2.6 }, { x: 4.2, d: 8, r: 0.5, rd: 0.45, h: 0.28, steep: 2.4 }, { x: 0.1, d: 6.4, r: 0.28, rd: 0.24, h: 0.12, steep: 2.4 },
-            { x: -14, d: 30, r: 17, rd: 8, h: 5.5, steep: 1.8, wooded: 1 }, { x: 20, d: 34, r: 18, rd: 9, h: 7, steep: 1.8, wooded: 1 }, { x: 2, d: 60, r: 40, rd: 12, h: 9, steep: 1.8, wooded: 1 },
+            { x: -1.9, d: 6.4, r: 0.85, rd: 0.7, h: 0.62, steep: 2.4 },
+            { x: 1.2, d: 9.4, r: 0.95, rd: 0.8, h: 0.7, steep: 2.6 },
+            { x: 1.9, d: 4.9, r: 0.7, rd: 0.5, h: 0.42, steep: 2.3 },
+            { x: -0.55, d: 4.5, r: 0.42, rd: 0.36, h: 0.2, steep: 2.4 },
+            { x: -4, d: 12, r: 1, rd: 0.8, h: 0.6, steep: 2.6 },
+            { x: 4.2, d: 8, r: 0.5, rd: 0.45, h: 0.28, steep: 2.4 },
+            { x: 0.1, d: 6.4, r: 0.28, rd: 0.24, h: 0.12, steep: 2.4 },
+            { x: -14, d: 30, r: 17, rd: 8, h: 5.5, steep: 1.8, wooded: 1 },
+            { x: 20, d: 34, r: 18, rd: 9, h: 7, steep: 1.8, wooded: 1 },
+            { x: 2, d: 60, r: 40, rd: 12, h: 9, steep: 1.8, wooded: 1 },
         ],
     },
     rapid: {
-        seed: 59, horizon: 0.13, camera: 1.5, flow: 318, foam: 1, reach: 0.4, lines: 0.62, swash: 0.06, lee: 5,
+        seed: 59,
+        horizon: 0.13,
+        camera: 1.5,
+        flow: 318,
+        foam: 1,
+        reach: 0.4,
+        lines: 0.62,
+        swash: 0.06,
+        lee: 5,
         rocks: [
-            { x: -2.1, d: 5.2, r: 1.05, rd: 0.8, h: 0.85, steep: 2.6 }, { x: 0.75, d: 7.2, r: 0.75, rd: 0.6, h: 0.55, steep: 3 }, { x: 1.9, d: 4.2, r: 0.85, rd: 0.6, h: 0.5, steep: 2.6 }, { x: -0.6, d: 3.9, r: 0.34, rd: 0.3, h: 0.17, steep: 2.4 },
-            { x: -0.9, d: 9, r: 0.7, rd: 0.6, h: 0.5, steep: 2.6 }, { x: 3.4, d: 9.5, r: 1.2, rd: 1, h: 1, steep: 3 }, { x: -4.6, d: 11, r: 1.4, rd: 1, h: 1.1, steep: 3 }, { x: 1.2, d: 12.5, r: 0.6, rd: 0.5, h: 0.4, steep: 2.6 },
-            { x: -10, d: 20, r: 9, rd: 7, h: 5.5, steep: 2.4, wooded: 1 }, { x: 13, d: 22, r: 10, rd: 7, h: 6.5, steep: 2.2, wooded: 1 }, { x: 1, d: 48, r: 26, rd: 12, h: 12, steep: 1.8, wooded: 1 },
+            { x: -2.1, d: 5.2, r: 1.05, rd: 0.8, h: 0.85, steep: 2.6 },
+            { x: 0.75, d: 7.2, r: 0.75, rd: 0.6, h: 0.55, steep: 3 },
+            { x: 1.9, d: 4.2, r: 0.85, rd: 0.6, h: 0.5, steep: 2.6 },
+            { x: -0.6, d: 3.9, r: 0.34, rd: 0.3, h: 0.17, steep: 2.4 },
+            { x: -0.9, d: 9, r: 0.7, rd: 0.6, h: 0.5, steep: 2.6 },
+            { x: 3.4, d: 9.5, r: 1.2, rd: 1, h: 1, steep: 3 },
+            { x: -4.6, d: 11, r: 1.4, rd: 1, h: 1.1, steep: 3 },
+            { x: 1.2, d: 12.5, r: 0.6, rd: 0.5, h: 0.4, steep: 2.6 },
+            { x: -10, d: 20, r: 9, rd: 7, h: 5.5, steep: 2.4, wooded: 1 },
+            { x: 13, d: 22, r: 10, rd: 7, h: 6.5, steep: 2.2, wooded: 1 },
+            { x: 1, d: 48, r: 26, rd: 12, h: 12, steep: 1.8, wooded: 1 },
         ],
     },
 };
@@ -77,7 +162,12 @@ function noise3(x, y, z, seed) {
     const [xi, yi, zi] = [Math.floor(x), Math.floor(y), Math.floor(z)];
     const ease = (t) => t * t * (3 - 2 * t);
     const [u, v, w] = [ease(x - xi), ease(y - yi), ease(z - zi)];
-    const plane = (k) => mix(mix(hash3(xi, yi, zi + k, seed), hash3(xi + 1, yi, zi + k, seed), u), mix(hash3(xi, yi + 1, zi + k, seed), hash3(xi + 1, yi + 1, zi + k, seed), u), v);
+    const plane = (k) =>
+        mix(
+            mix(hash3(xi, yi, zi + k, seed), hash3(xi + 1, yi, zi + k, seed), u),
+            mix(hash3(xi, yi + 1, zi + k, seed), hash3(xi + 1, yi + 1, zi + k, seed), u),
+            v,
+        );
     return mix(plane(0), plane(1), w);
 }
 
@@ -103,7 +193,12 @@ function softened(map, radius) {
         }
         return Float32Array.from({ length: CELLS * CELLS }, (_, at) => {
             const [i, j] = [at % CELLS, Math.floor(at / CELLS)];
-            const [a, b, c, d] = [Math.max(0, i - radius), Math.min(CELLS, i + radius + 1), Math.max(0, j - radius), Math.min(CELLS, j + radius + 1)];
+            const [a, b, c, d] = [
+                Math.max(0, i - radius),
+                Math.min(CELLS, i + radius + 1),
+                Math.max(0, j - radius),
+                Math.min(CELLS, j + radius + 1),
+            ];
             const of = (x, y) => sums[y * (CELLS + 1) + x];
             return (of(b, d) - of(a, d) - of(b, c) + of(a, c)) / ((b - a) * (d - c));
         });
@@ -114,18 +209,28 @@ function softened(map, radius) {
 /** How far each cell is from land that stands out of the water, in cells. */
 function away(height) {
     const far = new Float32Array(CELLS * CELLS).fill(9999);
-    height.forEach((z, at) => { if (z > 0) far[at] = 0; });
-    const take = (at, from, cost) => { if (far[from] + cost < far[at]) far[at] = far[from] + cost; };
+    height.forEach((z, at) => {
+        if (z > 0) far[at] = 0;
+    });
+    const take = (at, from, cost) => {
+        if (far[from] + cost < far[at]) far[at] = far[from] + cost;
+    };
     for (let j = 1; j < CELLS - 1; j += 1) {
         for (let i = 1; i < CELLS - 1; i += 1) {
             const at = j * CELLS + i;
-            take(at, at - 1, 1); take(at, at - CELLS, 1); take(at, at - CELLS - 1, 1.414); take(at, at - CELLS + 1, 1.414);
+            take(at, at - 1, 1);
+            take(at, at - CELLS, 1);
+            take(at, at - CELLS - 1, 1.414);
+            take(at, at - CELLS + 1, 1.414);
         }
     }
     for (let j = CELLS - 2; j > 0; j -= 1) {
         for (let i = CELLS - 2; i > 0; i -= 1) {
             const at = j * CELLS + i;
-            take(at, at + 1, 1); take(at, at + CELLS, 1); take(at, at + CELLS + 1, 1.414); take(at, at + CELLS - 1, 1.414);
+            take(at, at + 1, 1);
+            take(at, at + CELLS, 1);
+            take(at, at + CELLS + 1, 1.414);
+            take(at, at + CELLS - 1, 1.414);
         }
     }
     return far;
@@ -140,7 +245,10 @@ function rockOf({ x, d, r, rd, h, steep, wooded = 0 }, seed) {
     for (let j = 0; j < CELLS; j += 1) {
         for (let i = 0; i < CELLS; i += 1) {
             const [u, v] = [(REACH * (2 * i - CELLS)) / CELLS, (REACH * (2 * j - CELLS)) / CELLS];
-            const [wu, wv] = [u + 0.55 * (fractal(u * 1.6 + 7, v * 1.6, seed, 4) - 0.5), v + 0.55 * (fractal(u * 1.6, v * 1.6 + 9, seed + 4, 4) - 0.5)];
+            const [wu, wv] = [
+                u + 0.55 * (fractal(u * 1.6 + 7, v * 1.6, seed, 4) - 0.5),
+                v + 0.55 * (fractal(u * 1.6, v * 1.6 + 9, seed + 4, 4) - 0.5),
+            ];
             const round = Math.hypot(wu, wv);
             const lean = 1 - 0.5 * Math.hypot(wu - peak[0], wv - peak[1]);
             let z = 1 - round ** steep;
@@ -148,7 +256,13 @@ function rockOf({ x, d, r, rd, h, steep, wooded = 0 }, seed) {
             const [big, joint] = facets(wu * 2.3, wv * 2.3, seed + 8, 0.9);
             const [small, crack] = facets(wu * 6.5, wv * 6.5, seed + 9, 0.8);
             const bulk = clamp(z * 4);
-            z += bulk * (0.22 * (big - 0.5) + 0.1 * (small - 0.5) + 0.3 * (fractal(u * 2.4, v * 2.4, seed + 12, 4) - 0.5) - 0.1 * (1 - smooth(0, 0.12, joint)) - 0.04 * (1 - smooth(0, 0.1, crack)));
+            z +=
+                bulk *
+                (0.22 * (big - 0.5) +
+                    0.1 * (small - 0.5) +
+                    0.3 * (fractal(u * 2.4, v * 2.4, seed + 12, 4) - 0.5) -
+                    0.1 * (1 - smooth(0, 0.12, joint)) -
+                    0.04 * (1 - smooth(0, 0.1, crack)));
             if (wooded) {
                 z += wooded * bulk * 0.16 * fractal(u * 40, v * 40, seed + 14, 3);
             } else {
@@ -163,8 +277,18 @@ function rockOf({ x, d, r, rd, h, steep, wooded = 0 }, seed) {
     }
     const cell = (2 * REACH * Math.min(r, rd)) / CELLS;
     return {
-        x, d, r, rd, h, wooded, seed, height, cell,
-        wide: softened(height, 22), near: softened(height, 6), far: away(height),
+        x,
+        d,
+        r,
+        rd,
+        h,
+        wooded,
+        seed,
+        height,
+        cell,
+        wide: softened(height, 22),
+        near: softened(height, 6),
+        far: away(height),
     };
 }
 
@@ -192,7 +316,11 @@ function meet(rocks, [x0, d0, z0], across, up, towards = 1) {
             const d = from + ((to - from) * n) / steps;
             const z = z0 + up * (d - d0);
             if (towards > 0 && z < LOW) break;
-            if (z > 1.6 * rock.h) { before = d; if (up > 0) break; continue; }
+            if (z > 1.6 * rock.h) {
+                before = d;
+                if (up > 0) break;
+                continue;
+            }
             const ground = read(rock, rock.height, x0 + across * (d - d0), d);
             if (ground !== null && ground > z) {
                 let [a, b] = [before, d];
@@ -201,7 +329,8 @@ function meet(rocks, [x0, d0, z0], across, up, towards = 1) {
                     const there = read(rock, rock.height, x0 + across * (middle - d0), middle);
                     there !== null && there > z0 + up * (middle - d0) ? (b = middle) : (a = middle);
                 }
-                if (towards < 0 || z0 + up * (b - d0) > LOW) if (!found || b < found.d) found = { rock, d: b, x: x0 + across * (b - d0), z: z0 + up * (b - d0) };
+                if (towards < 0 || z0 + up * (b - d0) > LOW)
+                    if (!found || b < found.d) found = { rock, d: b, x: x0 + across * (b - d0), z: z0 + up * (b - d0) };
                 break;
             }
             before = d;
@@ -230,7 +359,9 @@ function lit({ rock, x, d, z }, { camera }, swash) {
     let n = [-(0.35 * ax + 0.65 * bx) - 5 * gx, -(0.35 * ay + 0.65 * by) - 5 * gd, 1 - 5 * gz - 6 * step];
     const length = Math.hypot(...n);
     n = n.map((v) => v / length);
-    const hollow = clamp(0.85 + (0.55 * (z - read(rock, rock.near, x, d))) / (0.05 * rock.h + 8 * cell), 0.35, 1.15) * clamp(0.9 + (0.5 * (z - read(rock, rock.wide, x, d))) / (0.2 * rock.h + 20 * cell), 0.45, 1.1);
+    const hollow =
+        clamp(0.85 + (0.55 * (z - read(rock, rock.near, x, d))) / (0.05 * rock.h + 8 * cell), 0.35, 1.15) *
+        clamp(0.9 + (0.5 * (z - read(rock, rock.wide, x, d))) / (0.2 * rock.h + 20 * cell), 0.45, 1.1);
     const low = 0.55 + 0.45 * smooth(-0.1, 0.45, z / rock.h);
     const sky = 0.5 + 0.36 * n[2] - 0.14 * n[1];
     // A shadow where something stands in the way of the light.
@@ -249,7 +380,9 @@ function lit({ rock, x, d, z }, { camera }, swash) {
     if (!rock.wooded) {
         // Weed and wet where the water reaches, dry and pale with lichen over it.
         const reach = swash * (0.8 + 1.4 * fractal3(x * 1.3, d * 1.3, 3, seed + 44, 3));
-        const weed = (1 - smooth(0.1 * reach, 0.9 * reach, z)) * smooth(0.38, 0.6, fractal3(x * size * 0.5, d * size * 0.5, z * size * 0.5, seed + 46, 3));
+        const weed =
+            (1 - smooth(0.1 * reach, 0.9 * reach, z)) *
+            smooth(0.38, 0.6, fractal3(x * size * 0.5, d * size * 0.5, z * size * 0.5, seed + 46, 3));
         const wet = 1 - smooth(0.7 * reach, 1.7 * reach, z);
         colour = colour.map((c, k) => mix(c, [66, 62, 34][k] * (0.6 + 0.8 * g0), 0.75 * weed) * (1 - 0.42 * wet));
     }
@@ -273,7 +406,10 @@ export function bakeOpen(name, stage) {
             const i = y * W + x;
             let met = 0;
             let [sum, key, z, far] = [[0, 0, 0], 0, 0, 0];
-            for (const [ox, oy] of [[0.25, 0.25], [0.75, 0.75]]) {
+            for (const [ox, oy] of [
+                [0.25, 0.25],
+                [0.75, 0.75],
+            ]) {
                 const hit = meet(rocks, eye, (x + ox - W / 2) / FOCAL, -(y + oy - h0) / FOCAL);
                 if (!hit) continue;
                 const shown = lit(hit, stage, swash);
@@ -284,7 +420,10 @@ export function bakeOpen(name, stage) {
                 far += hit.d > 90 ? 1 : 0;
             }
             if (met > 0) {
-                land.set(sum.map((v) => clamp(v / met, 0, 255)), 3 * i);
+                land.set(
+                    sum.map((v) => clamp(v / met, 0, 255)),
+                    3 * i,
+                );
                 third[i] = byte(key / met);
                 z /= met;
                 // The rim of a rock is as much of it as meets the eye: between it and what is behind.
@@ -304,7 +443,10 @@ export function bakeOpen(name, stage) {
                 const inMap = read(rock, rock.far, wx, d);
                 const apart = inMap === null ? (Math.hypot(ux / rock.r, ud / rock.rd) - 1) * Math.min(rock.r, rock.rd) : inMap * rock.cell;
                 const behind = (ux * Math.cos(flow) + ud * Math.sin(flow)) / Math.hypot(ux, ud);
-                const own = (reach * (1 + (lee - 1) * Math.max(0, behind) ** 2)) * (0.55 + 0.9 * fractal(wx / (1.3 * reach), d / (1.3 * reach), seed + 70, 3));
+                const own =
+                    reach *
+                    (1 + (lee - 1) * Math.max(0, behind) ** 2) *
+                    (0.55 + 0.9 * fractal(wx / (1.3 * reach), d / (1.3 * reach), seed + 70, 3));
                 const size = clamp(rock.r / (2 * reach), 0.25, 1);
                 near = 1 - (1 - near) * (1 - size * Math.exp(-(Math.max(0, apart / own) ** 1.15)));
                 most = Math.max(most, size * Math.exp(-apart / (3.4 * own)));
@@ -328,9 +470,19 @@ export function bakeOpen(name, stage) {
         }
     }
     photograph(`${name}-rock.jpg`, (i) => [land[3 * i], land[3 * i + 1], land[3 * i + 2]]);
-    picture(`${name}-water.png`, (i) => [high[i] < NEVER || high[i] === FAR ? high[i] : NEVER, 4 * Math.round(63 * white[i]), 4 * Math.round(63 * (third[i] / 255))]);
-    writeFileSync(`${OUT}/${name}.json`, `${JSON.stringify({
-        horizon: h0, focal: FOCAL, camera, flow: stage.flow,
-        rocks: stage.rocks.filter(({ d }) => d < 90).map(({ x, d, r, rd }) => [x, d, Math.round(90 * Math.sqrt(r * rd)) / 100]),
-    })}\n`);
+    picture(`${name}-water.png`, (i) => [
+        high[i] < NEVER || high[i] === FAR ? high[i] : NEVER,
+        4 * Math.round(63 * white[i]),
+        4 * Math.round(63 * (third[i] / 255)),
+    ]);
+    writeFileSync(
+        `${OUT}/${name}.json`,
+        `${JSON.stringify({
+            horizon: h0,
+            focal: FOCAL,
+            camera,
+            flow: stage.flow,
+            rocks: stage.rocks.filter(({ d }) => d < 90).map(({ x, d, r, rd }) => [x, d, Math.round(90 * Math.sqrt(r * rd)) / 100]),
+        })}\n`,
+    );
 }

@@ -14,11 +14,15 @@ function around(x, y, seed, size) {
 }
 
 export function bakeSky() {
-    picture('sky-clouds.png', (i, x, y) => {
-        const [bx, by] = [x + 14 * (around(x, y, 913, 20) - 0.5), y + 14 * (around(x, y, 917, 20) - 0.5)];
-        const big = around(bx, by, 901, 46);
-        const fine = around(x, y, 907, 12);
-        const thick = 0.8 * big + 0.2 * fine;
-        return [byte(smooth(0.44, 0.64, thick)), byte(clamp(1.05 - 1.9 * smooth(0.5, 0.8, thick) * 0.45 - 0.5 * (fine - 0.5))), 0];
-    }, [WIDE, TALL]);
+    picture(
+        'sky-clouds.png',
+        (i, x, y) => {
+            const [bx, by] = [x + 14 * (around(x, y, 913, 20) - 0.5), y + 14 * (around(x, y, 917, 20) - 0.5)];
+            const big = around(bx, by, 901, 46);
+            const fine = around(x, y, 907, 12);
+            const thick = 0.8 * big + 0.2 * fine;
+            return [byte(smooth(0.44, 0.64, thick)), byte(clamp(1.05 - 1.9 * smooth(0.5, 0.8, thick) * 0.45 - 0.5 * (fine - 0.5))), 0];
+        },
+        [WIDE, TALL],
+    );
 }

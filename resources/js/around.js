@@ -203,7 +203,8 @@ function redraw(drawing, samples) {
     const count = samples.length;
     let path = `M0 ${y(0)}`;
     for (let i = 0; i <= count; i++) {
-        path += `L${i * SKYLINE_STEP * degree} ${y(samples[Math.round(turned(drawing.dataset.centre - 180 + i * SKYLINE_STEP) / SKYLINE_STEP) % count])}`;
+        const azimuth = turned(drawing.dataset.centre - 180 + i * SKYLINE_STEP);
+        path += `L${i * SKYLINE_STEP * degree} ${y(samples[Math.round(azimuth / SKYLINE_STEP) % count])}`;
     }
     drawing.querySelector('[data-skyline-path]').setAttribute('d', `${path}L${360 * degree} ${y(0)}Z`);
 }

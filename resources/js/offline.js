@@ -24,7 +24,11 @@ function sayKept() {
     const at = new Date(document.body.dataset.kept);
     const line = Object.assign(document.createElement('p'), {
         className: 'said is-problem as-kept',
-        textContent: `No answer from the server. This is the page as of ${at.toLocaleString('en-GB', { weekday: 'long', hour: '2-digit', minute: '2-digit' })}, to read.`,
+        textContent: `No answer from the server. This is the page as of ${at.toLocaleString('en-GB', {
+            weekday: 'long',
+            hour: '2-digit',
+            minute: '2-digit',
+        })}, to read.`,
     });
     line.setAttribute('role', 'status');
     document.querySelector('main').prepend(line);

@@ -226,7 +226,8 @@ export class Shot {
         this.at('awake').textContent =
             'wakeLock' in navigator
                 ? 'The screen stays on while the shutter is open.'
-                : 'This page cannot keep the screen on over plain HTTP: set the device to stay on for as long. The time is right all the same when it comes back.';
+                : 'This page cannot keep the screen on over plain HTTP: set the device to stay on for as long. ' +
+                  'The time is right all the same when it comes back.';
         const ticking = setInterval(() => this.tick(), TICK_MS);
         this.left.signal.addEventListener('abort', () => clearInterval(ticking));
         this.tick();
@@ -307,9 +308,12 @@ export class Shot {
         const light = now === 0 ? 'light as planned again' : `${thirds(now)} ${now < 0 ? 'darker' : 'brighter'}`;
         if (!this.counts.bulb) {
             const off = Math.log2(this.count.gatheredS(whole) / this.counts.planned_s);
-            return `${light}. The camera closes by itself: ${Math.abs(off) < 0.05 ? 'right all the same' : `${Math.abs(off).toFixed(1)} stops ${off < 0 ? 'too dark' : 'too bright'}`}`;
+            const comes =
+                Math.abs(off) < 0.05 ? 'right all the same' : `${Math.abs(off).toFixed(1)} stops ${off < 0 ? 'too dark' : 'too bright'}`;
+            return `${light}. The camera closes by itself: ${comes}`;
         }
-        return `${light}: ${spoken(Math.abs(more))}${Math.abs(more) < 59.5 ? ' s' : ''} ${more >= 0 ? 'more' : 'less'} than ${spoken(this.counts.planned_s)}${look ? `, ${look}` : ''}`;
+        const by = `${spoken(Math.abs(more))}${Math.abs(more) < 59.5 ? ' s' : ''} ${more >= 0 ? 'more' : 'less'}`;
+        return `${light}: ${by} than ${spoken(this.counts.planned_s)}${look ? `, ${look}` : ''}`;
     }
 
     show() {
@@ -361,7 +365,9 @@ export class Shot {
             open < 0
                 ? 'until it opens: hands off'
                 : left > 0
-                  ? `left · open ${spoken(open)} of ${spoken(whole)} · close at ${new Date(this.count.openedAtMs + 1000 * whole).toLocaleTimeString('en-GB')}`
+                  ? `left · open ${spoken(open)} of ${spoken(whole)} · close at ${new Date(
+                        this.count.openedAtMs + 1000 * whole,
+                    ).toLocaleTimeString('en-GB')}`
                   : `over time: close the shutter · +${Math.log2(this.count.gatheredS(open) / this.counts.planned_s).toFixed(2)} stop`,
         );
         this.at('bar').value = Math.max(0, Math.min(1000, (1000 * this.count.gatheredS(Math.max(0, open))) / this.counts.planned_s));

@@ -230,6 +230,19 @@ test('no line of code is longer than 140 characters', function (): void {
     expect($found)->toBe([]);
 });
 
+test('nor is a line of a view, a style or a script, but for a picture within it', function (): void {
+    $found = [];
+    $root = dirname(__DIR__, 2).'/resources';
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (file((string) $file, FILE_IGNORE_NEW_LINES) ?: [] as $i => $line) {
+            if (mb_strlen($line) > 140 && ! str_contains($line, 'href="data:image/')) {
+                $found[] = substr((string) $file, strlen($root)).':'.($i + 1);
+            }
+        }
+    }
+    expect($found)->toBe([]);
+});
+
 it('uses nothing that lies beside or above it in the drawing of docs/architecture.md', function (
     string $folder, string $namespace, array $rows,
 ): void {

@@ -97,8 +97,11 @@ export class Frames {
         // Long before and after it an outing says nothing of when to leave.
         if (outing && Date.now() > 1000 * (outing.from - AROUND_S) && Date.now() < 1000 * (outing.until + AROUND_S)) {
             page.dataset.leave = String(outing.until);
-            at('leave-words').textContent =
-                `leave by ${new Date(1000 * outing.until).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: outing.zone })}`;
+            at('leave-words').textContent = `leave by ${new Date(1000 * outing.until).toLocaleTimeString('en-GB', {
+                hour: '2-digit',
+                minute: '2-digit',
+                timeZone: outing.zone,
+            })}`;
             at('leave-words').hidden = false;
             at('clock').remove();
         }

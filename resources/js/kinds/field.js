@@ -96,7 +96,8 @@ function startSightings(journal, marks) {
                 name: marks.find(({ uid }) => uid === button.dataset.sees)?.name,
             });
             const said = button.closest('li').querySelector('[data-seen]');
-            said.textContent = `${new Date().toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })} ${reached ? 'reached' : 'not reached'}, kept`;
+            const now = new Date().toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+            said.textContent = `${now} ${reached ? 'reached' : 'not reached'}, kept`;
         }),
     );
 }

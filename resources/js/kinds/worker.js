@@ -58,19 +58,26 @@ async function asOf(kept) {
     });
 }
 
+const escaped = (text) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/"/g, '&quot;');
+
+/** An address as a person reads it; one that nobody can decode as it is. */
+function readable(path) {
+    try {
+        return decodeURIComponent(path);
+    } catch {
+        return path;
+    }
+}
+
 async function nothing() {
     const pages = (await (await caches.open(PAGES)).keys())
         .map((request) => new URL(request.url))
         .map((url) => url.pathname + url.search)
         .reverse();
-    const links = pages
-        .map(
-            (path) =>
-                `<li><a href="${path.replace(/&/g, '&amp;').replace(/"/g, '&quot;')}">${decodeURIComponent(path).replace(/&/g, '&amp;').replace(/</g, '&lt;')}</a></li>`,
-        )
-        .join('');
+    const links = pages.map((path) => `<li><a href="${escaped(path)}">${escaped(readable(path))}</a></li>`).join('');
     return new Response(
-        `<!DOCTYPE html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>No network</title><h1>No answer, and this page is not kept here</h1><p>These are:</p><ul>${links}</ul></html>`,
+        '<!DOCTYPE html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">' +
+            `<title>No network</title><h1>No answer, and this page is not kept here</h1><p>These are:</p><ul>${links}</ul></html>`,
         { status: 503, headers: { 'Content-Type': 'text/html; charset=utf-8', 'Content-Security-Policy': "default-src 'none'" } },
     );
 }

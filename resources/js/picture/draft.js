@@ -15,12 +15,15 @@ void main() { gl_Position = vec4(vec2((gl_VertexID << 1) & 2, gl_VertexID & 2) *
 
 const COMMON = `#version 300 es
 precision highp float; precision highp int; precision highp sampler2D; precision highp sampler2DArray;
-uniform ivec2 size; uniform float gain; uniform float held[${STEPS + 1}]; uniform vec3 gains; uniform vec4 graduated; uniform int mono; uniform int night; uniform float streak;
+uniform ivec2 size; uniform float gain; uniform float held[${STEPS + 1}]; uniform vec3 gains; uniform vec4 graduated; uniform int mono;
+uniform int night; uniform float streak;
 out vec4 shown;
-float whiteness(float mean, float value) { return clamp(mean + held[int(mean * ${f(STEPS)} + 0.5)] + gain * sqrt(mean * (1.0 - mean)) * value, 0.0, 1.0); }
+float whiteness(float mean, float value) {
+    return clamp(mean + held[int(mean * ${f(STEPS)} + 0.5)] + gain * sqrt(mean * (1.0 - mean)) * value, 0.0, 1.0); }
 float ease(float t) { return t * t * (3.0 - 2.0 * t); }
 void develop(vec3 c, float y) {
-    if (graduated.x > 0.0) c *= exp2(-graduated.x * (1.0 - smoothstep(graduated.y - graduated.z, graduated.y + graduated.z, y / float(size.y))) / ${f(GAMMA)});
+    if (graduated.x > 0.0) c *= exp2(-graduated.x * (1.0 - smoothstep(graduated.y - graduated.z, graduated.y + graduated.z,
+        y / float(size.y))) / ${f(GAMMA)});
     c *= gains;
     float grey = dot(c, vec3(0.3, 0.59, 0.11));
     if (night > 0) c = grey * ${vec(NIGHT)}; else if (mono > 0) c = vec3(grey);
@@ -28,11 +31,14 @@ void develop(vec3 c, float y) {
 }`;
 
 const FALLING = `${COMMON}
-uniform sampler2D ground; uniform sampler2D path; uniform sampler2D sums0; uniform sampler2D sums1; uniform vec2 strands; uniform vec2 measure; uniform vec3 tint;
-float upTo(sampler2D sums, int strand, float place) { int low = int(floor(place)); float a = texelFetch(sums, ivec2(low, strand), 0).r; return a + (place - float(low)) * (texelFetch(sums, ivec2(low + 1, strand), 0).r - a); }
+uniform sampler2D ground; uniform sampler2D path; uniform sampler2D sums0; uniform sampler2D sums1; uniform vec2 strands;
+uniform vec2 measure; uniform vec3 tint;
+float upTo(sampler2D sums, int strand, float place) { int low = int(floor(place)); float a = texelFetch(sums, ivec2(low, strand), 0).r;
+    return a + (place - float(low)) * (texelFetch(sums, ivec2(low + 1, strand), 0).r - a); }
 float run(sampler2D sums, float strand, float from) {
     int low = int(floor(strand)); float share = ease(strand - float(low));
-    return mix(upTo(sums, low, from + streak) - upTo(sums, low, from), upTo(sums, low + 1, from + streak) - upTo(sums, low + 1, from), share) / streak;
+    return mix(upTo(sums, low, from + streak) - upTo(sums, low, from), upTo(sums, low + 1, from + streak) - upTo(sums, low + 1, from),
+        share) / streak;
 }
 void main() {
     ivec2 at = ivec2(gl_FragCoord.xy);
@@ -50,14 +56,19 @@ void main() {
 }`;
 
 const OPENING = `${COMMON}
-uniform sampler2D land; uniform sampler2D water; uniform sampler2D flow; uniform sampler2D sheet; uniform sampler2D turns; uniform sampler2D clouds; uniform sampler2D things; uniform sampler2D sums0; uniform sampler2D sums1;
-uniform sampler2DArray fields; uniform float shares[32]; uniform int bins; uniform vec2 gaps; uniform vec2 slopeMeasure; uniform vec2 patchMeasure; uniform vec2 fineMeasure;
-uniform float horizon; uniform float focal; uniform float sine; uniform float camera; uniform float subject; uniform vec2 wind; uniform float cloudRun; uniform float meanCover;
-uniform vec3 sky[3]; uniform vec3 cloudLit; uniform vec3 cloudDark; uniform vec3 deep; uniform vec3 foamColour; uniform vec3 mirrorColour; uniform vec3 glowColour; uniform vec4 glowAt; uniform float broken; uniform vec3 level; uniform int hasThings;
+uniform sampler2D land; uniform sampler2D water; uniform sampler2D flow; uniform sampler2D sheet; uniform sampler2D turns;
+uniform sampler2D clouds; uniform sampler2D things; uniform sampler2D sums0; uniform sampler2D sums1;
+uniform sampler2DArray fields; uniform float shares[32]; uniform int bins; uniform vec2 gaps; uniform vec2 slopeMeasure;
+uniform vec2 patchMeasure; uniform vec2 fineMeasure;
+uniform float horizon; uniform float focal; uniform float sine; uniform float camera; uniform float subject; uniform vec2 wind;
+uniform float cloudRun; uniform float meanCover;
+uniform vec3 sky[3]; uniform vec3 cloudLit; uniform vec3 cloudDark; uniform vec3 deep; uniform vec3 foamColour; uniform vec3 mirrorColour;
+uniform vec3 glowColour; uniform vec4 glowAt; uniform float broken; uniform vec3 level; uniform int hasThings;
 float upTo(sampler2D sums, int strand, float place, float round) {
     float turns = floor(place / round); float rest = place - turns * round; int low = min(int(rest), int(round) - 1);
     float a = texelFetch(sums, ivec2(low, strand), 0).r;
-    return turns * texelFetch(sums, ivec2(int(round), strand), 0).r + a + (rest - float(low)) * (texelFetch(sums, ivec2(low + 1, strand), 0).r - a);
+    return turns * texelFetch(sums, ivec2(int(round), strand), 0).r + a + (rest - float(low)) * (texelFetch(sums, ivec2(low + 1, strand),
+        0).r - a);
 }
 float around(sampler2D sums, float strand, float from, float length) {
     float turn = floor(strand / ${f(OPEN.STRANDS)}); int row = int(strand - turn * ${f(OPEN.STRANDS)}); float start = from + turn * 701.0;
@@ -70,19 +81,24 @@ float flowing(sampler2D sums, float gap, vec2 of, float foot) {
 vec2 cloudUp(int row, float place) {
     float turns = floor(place / ${f(SKY.WIDE)}); float rest = place - turns * ${f(SKY.WIDE)}; int low = min(int(rest), ${SKY.WIDE - 1});
     vec2 a = texelFetch(clouds, ivec2(low, row), 0).rg;
-    return turns * texelFetch(clouds, ivec2(${SKY.WIDE}, row), 0).rg + a + (rest - float(low)) * (texelFetch(clouds, ivec2(low + 1, row), 0).rg - a);
+    return turns * texelFetch(clouds, ivec2(${SKY.WIDE}, row), 0).rg + a + (rest - float(low)) * (texelFetch(clouds, ivec2(low + 1, row),
+        0).rg - a);
 }
-vec2 cloudRow(float v, float u) { int row = int(v - floor(v / ${f(SKY.TALL)}) * ${f(SKY.TALL)}); return (cloudUp(row, u + cloudRun) - cloudUp(row, u)) / cloudRun; }
-vec3 clear(float up) { float place = clamp(up / ${f(SKY.HIGHEST)}, 0.0, 1.0) * 2.0; return place < 1.0 ? mix(sky[0], sky[1], place) : mix(sky[1], sky[2], place - 1.0); }
+vec2 cloudRow(float v, float u) { int row = int(v - floor(v / ${f(SKY.TALL)}) * ${f(SKY.TALL)});
+    return (cloudUp(row, u + cloudRun) - cloudUp(row, u)) / cloudRun; }
+vec3 clear(float up) { float place = clamp(up / ${f(SKY.HIGHEST)}, 0.0, 1.0) * 2.0;
+    return place < 1.0 ? mix(sky[0], sky[1], place) : mix(sky[1], sky[2], place - 1.0); }
 float glowAcross(float x) { return glowAt.w > 0.0 ? exp(-pow(abs(x / float(size.x) - glowAt.x) / glowAt.y, 1.5)) : 0.0; }
 vec3 seen(ivec2 at, vec3 here, float slope) {
     float down = (float(at.y) - horizon) / (float(size.y) - horizon);
     int k = int(floor(clamp((slope + 3.2) / 6.4, 0.0, 1.0) * ${f(OPEN.TURNS - 1)} + 0.5));
-    vec4 one = texelFetch(turns, ivec2(2 * k, at.y - int(horizon)), 0); float share = texelFetch(turns, ivec2(2 * k + 1, at.y - int(horizon)), 0).r;
+    vec4 one = texelFetch(turns, ivec2(2 * k, at.y - int(horizon)), 0);
+    float share = texelFetch(turns, ivec2(2 * k + 1, at.y - int(horizon)), 0).r;
     int row = clamp(at.y + int(floor(slope * ${f(OPEN.MIRROR_ROWS)} * down + 0.5)), int(horizon), size.y - 1);
     vec3 from = texelFetch(water, ivec2(at.x, row), 0).rgb * 255.0;
     float mirrored = from.r < ${f(OPEN.DRY)} ? from.b / 255.0 : here.r < ${f(OPEN.DRY)} ? here.b / 255.0 : ${f(OPEN.AT_FOOT)};
-    return (1.0 - mirrored) * (one.rgb + one.a * glowAcross(float(at.x)) * glowColour) + mirrored * share * mirrorColour + (1.0 - share) * deep;
+    return (1.0 - mirrored) * (one.rgb + one.a * glowAcross(float(at.x)) * glowColour) + mirrored * share * mirrorColour
+        + (1.0 - share) * deep;
 }
 void main() {
     ivec2 at = ivec2(gl_FragCoord.xy);
@@ -94,10 +110,12 @@ void main() {
         float side = (float(at.x) - float(size.x) / 2.0) / focal * away;
         float u = side * wind.x - away * wind.y + 400.0; float v = side * wind.y + away * wind.x + 400.0;
         float low = floor(v);
-        vec2 told = mix(vec2(meanCover, ${f(SKY.HAZY)}), mix(cloudRow(low, u), cloudRow(low + 1.0, u), v - low), smoothstep(${f(SKY.HAZE)}, ${f(SKY.CLEAR)}, up));
+        vec2 told = mix(vec2(meanCover, ${f(SKY.HAZY)}), mix(cloudRow(low, u), cloudRow(low + 1.0, u), v - low), smoothstep(${f(SKY.HAZE)},
+            ${f(SKY.CLEAR)}, up));
         float glow = glowAt.w > 0.0 ? exp(-pow(up / glowAt.z, 1.4)) * glowAcross(float(at.x)) : 0.0;
         vec3 behind = clear(up) + glow * glowColour;
-        colour = mix(behind, mix(cloudDark, cloudLit, clamp(told.g + 0.5 * glow, 0.0, 1.0)) + 0.4 * glow * glowColour, ${f(SKY.COVERS)} * told.r);
+        colour = mix(behind, mix(cloudDark, cloudLit, clamp(told.g + 0.5 * glow, 0.0, 1.0)) + 0.4 * glow * glowColour,
+            ${f(SKY.COVERS)} * told.r);
     } else {
         vec3 dry = texelFetch(land, at, 0).rgb;
         colour = dry;

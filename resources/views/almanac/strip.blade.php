@@ -3,6 +3,8 @@
     <path class="strip-water" d="{{ $strip->water }}"/>
     @if ($strip->levelY !== null)<path class="strip-level" d="M0 {{ $strip->levelY }}H300"/>@endif
     <path class="strip-tide" d="{{ $strip->tide }}"/>
-    @foreach ($strip->windows as [$x, $width])<rect class="month-window" x="{{ $x }}" y="0" width="{{ $width }}" height="{{ $strip->height }}"/>@endforeach
+    @foreach ($strip->windows as [$x, $width])
+        <rect class="month-window" x="{{ $x }}" y="0" width="{{ $width }}" height="{{ $strip->height }}"/>
+    @endforeach
     @isset($nowX)<path class="strip-now" d="M{{ $nowX }} 0V{{ $strip->height }}"/>@endisset
 </svg>

@@ -1,32 +1,33 @@
 <div id="bench-page">
-<span id="bench-asks" hidden hx-get="{{ route('bench') }}" hx-include="#bench" hx-trigger="ask" hx-target="#bench-page" hx-swap="morph:outerHTML" hx-replace-url="true" hx-sync="this:replace"
-    hx-request='{"timeout":8000}'></span>
-<form id="bench" class="bench" method="get" action="{{ route('bench') }}" data-state="{{ $bench ? 'fresh' : 'refused' }}">
-    <button type="submit" class="button is-go work-it-out" tabindex="-1">Work it out</button>
-    @if ($bench)
-        @include('bench.answer')
-        @include('bench.reading')
-        @include('bench.rule')
-        @include('bench.picture')
-    @else
-        <h1>Mend the bench</h1>
-        <x-problems :messages="$problems->getMessages()" words="The bench could not be worked out. Nothing you typed is lost:"/>
-        @include('bench.reading')
-    @endif
-    <div class="bench-columns">
-        @include('bench.inputs')
+    <span id="bench-asks" hidden hx-get="{{ route('bench') }}"
+        hx-include="#bench" hx-trigger="ask" hx-target="#bench-page" hx-swap="morph:outerHTML" hx-replace-url="true" hx-sync="this:replace"
+        hx-request='{"timeout":8000}'></span>
+    <form id="bench" class="bench" method="get" action="{{ route('bench') }}" data-state="{{ $bench ? 'fresh' : 'refused' }}">
+        <button type="submit" class="button is-go work-it-out" tabindex="-1">Work it out</button>
         @if ($bench)
-            <div class="bench-right">
-                @include('bench.preview')
-                @include('bench.ways')
-                @include('bench.more')
-            </div>
+            @include('bench.answer')
+            @include('bench.reading')
+            @include('bench.rule')
+            @include('bench.picture')
+        @else
+            <h1>Mend the bench</h1>
+            <x-problems :messages="$problems->getMessages()" words="The bench could not be worked out. Nothing you typed is lost:"/>
+            @include('bench.reading')
         @endif
-    </div>
-    @if ($bench)
-        <aside class="cautions" aria-label="Cautions">
-            @foreach ($bench->cautions() as $caution)<p>{{ $caution }}</p>@endforeach
-        </aside>
-    @endif
-</form>
+        <div class="bench-columns">
+            @include('bench.inputs')
+            @if ($bench)
+                <div class="bench-right">
+                    @include('bench.preview')
+                    @include('bench.ways')
+                    @include('bench.more')
+                </div>
+            @endif
+        </div>
+        @if ($bench)
+            <aside class="cautions" aria-label="Cautions">
+                @foreach ($bench->cautions() as $caution)<p>{{ $caution }}</p>@endforeach
+            </aside>
+        @endif
+    </form>
 </div>

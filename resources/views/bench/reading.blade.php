@@ -9,7 +9,8 @@
         <details class="on-lens" @if ($on !== [] || $problemAt('on')) open @endif>
             <summary>On the lens for it <b>{{ $filters->whereIn('id', $on)->pluck('name')->join(' + ') ?: 'nothing' }}</b></summary>
             @foreach ($filters as $filter)
-                <label class="tick"><input type="checkbox" name="on[]" value="{{ $filter->id }}" @checked(in_array($filter->id, $on, true))> {{ $filter->name }}</label>
+                <label class="tick"><input type="checkbox" name="on[]" value="{{ $filter->id }}" @checked(in_array($filter->id, $on, true))>
+                    {{ $filter->name }}</label>
             @endforeach
             @if ($problemAt('on'))<p class="problem">{{ $problemAt('on') }}</p>@endif
         </details>

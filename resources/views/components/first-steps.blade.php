@@ -5,9 +5,14 @@
     <nav @class(['first-steps', 'is-whole' => $whole]) aria-label="To the first frame">
         <ol>
             @foreach ($steps as $i => $step)
-                <li @class(['is-done' => $step['done'], 'is-next' => $i === $next])><b>{{ $i + 1 }}</b> <a href="{{ $step['to'] }}" @if ($i === $next) aria-current="step" @endif>{{ $step['what'] }}</a>@if ($step['done'])<small>done</small>@elseif ($whole)<small>{{ $step['why'] }}</small>@endif</li>
+                <li @class(['is-done' => $step['done'], 'is-next' => $i === $next])>
+                    <b>{{ $i + 1 }}</b>
+                    <a href="{{ $step['to'] }}" @if ($i === $next) aria-current="step" @endif>{{ $step['what']
+                        }}</a>@if ($step['done'])<small>done</small>@elseif ($whole)<small>{{ $step['why'] }}</small>@endif
+                </li>
             @endforeach
         </ol>
-        @if ($next !== false && ! $form)<a class="button is-go" href="{{ $steps[$next]['to'] }}">{{ $whole && $next === 0 ? 'Begin with a place' : 'Next: '.lcfirst($steps[$next]['what']) }}</a>@endif
+        @if ($next !== false && ! $form)<a class="button is-go" href="{{ $steps[$next]['to'] }}">{{ $whole && $next === 0
+            ? 'Begin with a place' : 'Next: '.lcfirst($steps[$next]['what']) }}</a>@endif
     </nav>
 @endif

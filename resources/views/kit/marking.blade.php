@@ -1,9 +1,12 @@
 @isset($marking)
     <p>{{ $marking->sentence() }}</p>
     @if ($marking->isAmbiguous())
-        <fieldset><legend class="is-sr-only">Which is meant</legend>
+        <fieldset>
+            <legend class="is-sr-only">Which is meant</legend>
             @foreach ($marking->readings() as $i => $reading)
-                <label class="tick"><input type="radio" name="reading" value="{{ $i }}" @checked($i === $chosen)> {{ $reading['meaning'] }}{{ str_ends_with($reading['meaning'], 'stops') ? '' : ': '.$write->number($reading['stops']->value).' stops' }}</label>
+                <label class="tick"><input type="radio" name="reading" value="{{ $i }}" @checked($i === $chosen)>
+                    {{ $reading['meaning'] }}{{ str_ends_with($reading['meaning'], 'stops') ? ''
+                        : ': '.$write->number($reading['stops']->value).' stops' }}</label>
             @endforeach
         </fieldset>
     @endif

@@ -1,8 +1,17 @@
 @isset($stations)
     <p class="hint">Nearest stations. Near is not the same: round a headland or up an inlet the tide differs.</p>
-    @if ($differ)<p class="warn">The nearest stations differ: spring ranges from {{ $write->metres($differ[0]) }} to {{ $write->metres($differ[1]) }}. A headland or a strait may lie between; check with sightings.</p>@endif
+    @if ($differ)
+        <p class="warn">
+            The nearest stations differ: spring ranges from {{ $write->metres($differ[0]) }} to {{ $write->metres($differ[1]) }}. A headland
+            or a strait may lie between; check with sightings.
+        </p>
+    @endif
     @foreach ($stations as $station)
-        <label class="tick"><input type="radio" name="near" value="{{ $station['id'] }}" @checked($station['id'] === $chosen) data-fills="f-station_id"> {{ $station['name'] }}{{ $station['country'] !== '' ? ', '.$station['country'] : '' }}{{ $station['madeUp'] ? ' (made up)' : '' }}, {{ number_format($station['distanceKm'], $station['distanceKm'] < 10 ? 1 : 0) }} km</label>
+        <label class="tick"><input type="radio" name="near" value="{{ $station['id'] }}"
+                @checked($station['id'] === $chosen) data-fills="f-station_id">
+            {{ $station['name'] }}{{ $station['country'] !== '' ? ', '.$station['country'] : '' }}{{ $station['madeUp'] ? ' (made up)'
+                : '' }},
+            {{ number_format($station['distanceKm'], $station['distanceKm'] < 10 ? 1 : 0) }} km</label>
     @endforeach
 @endisset
 @isset($problem)

@@ -10,16 +10,34 @@
                     <p><b>Nothing would change</b>: all of it is here already, as it is.</p>
                 @else
                     <table class="figures">
-                        <thead><tr><td></td>@foreach ($changes as $change)<th scope="col">{{ $change->words() }}</th>@endforeach</tr></thead>
+                        <thead>
+                            <tr><td></td>@foreach ($changes as $change)<th scope="col">{{ $change->words() }}</th>@endforeach</tr>
+                        </thead>
                         <tbody>
                             @foreach ($moving as $kind)
-                                <tr><th scope="row">{{ $kind->label() }}</th>@foreach ($changes as $change)<td @class(['is-none' => $plan[$kind->value][$change->value] === 0])>{{ $plan[$kind->value][$change->value] ?: '–' }}</td>@endforeach</tr>
+                                <tr>
+                                    <th scope="row">{{ $kind->label() }}</th>
+                                    @foreach ($changes as $change)
+                                        <td @class(['is-none' => $plan[$kind->value][$change->value] === 0])>
+                                            {{ $plan[$kind->value][$change->value] ?: '–' }}
+                                        </td>
+                                    @endforeach
+                                </tr>
                             @endforeach
                         </tbody>
                     </table>
-                    @if ($same > 0)<p class="hint">{{ $same }} {{ $same === 1 ? 'record is' : 'records are' }} here already, as {{ $same === 1 ? 'it is' : 'they are' }}.</p>@endif
-                    <form method="post" action="{{ route('backup.restore', $kept->name) }}">@csrf<input type="hidden" name="into" value="{{ $into->value }}">
-                        <button @class(['button', 'is-go' => $into->value === 'merge'])>{{ $into->value === 'merge' ? 'Merge it in' : 'Replace everything' }}</button></form>
+                    @if ($same > 0)
+                        <p class="hint">
+                            {{ $same }} {{ $same === 1 ? 'record is' : 'records are' }} here already, as
+                            {{ $same === 1 ? 'it is' : 'they are' }}.
+                        </p>
+                    @endif
+                    <form method="post" action="{{ route('backup.restore', $kept->name) }}">
+                        @csrf<input type="hidden" name="into" value="{{ $into->value }}">
+                        <button @class(['button', 'is-go' => $into->value === 'merge'])>
+                            {{ $into->value === 'merge' ? 'Merge it in' : 'Replace everything' }}
+                        </button>
+                    </form>
                 @endif
             </section>
         @endforeach

@@ -1,7 +1,11 @@
 {{-- The one screen of Shoot: a frame of the log, or of a field file, which fills it in itself. --}}
 <section class="shoot-one" aria-label="The frame">
-    <p class="shoot-where"><span data-where>{{ $where }}@isset($listed) · <a href="{{ $listed[0] }}">{{ $listed[1] }}</a>@endisset</span>
-        @if ($leaveBy)<b class="shoot-leave" data-leave-words>leave by <x-at :time="$leaveBy" :zone="$zone" format="H:i"/></b>@else @isset($carried)<b class="shoot-leave" data-leave-words hidden></b>@endisset<span data-clock @if ($write->units()->twelveHours) data-twelve @endif></span>@endif</p>
+    <p class="shoot-where">
+        <span data-where>{{ $where }}@isset($listed) · <a href="{{ $listed[0] }}">{{ $listed[1] }}</a>@endisset</span>
+        @if ($leaveBy)<b class="shoot-leave" data-leave-words>leave by <x-at :time="$leaveBy" :zone="$zone" format="H:i"/></b>@else
+            @isset($carried)<b class="shoot-leave" data-leave-words hidden></b>@endisset<span data-clock @if ($write->units()->twelveHours)
+                data-twelve @endif></span>@endif
+    </p>
     <p class="shoot-figure" data-figure role="timer" aria-label="Open time">{{ $figure }}</p>
     <p class="shoot-under" data-under>{{ $under }}</p>
     <progress class="shoot-bar" max="1000" value="0" data-bar aria-label="Share of the light gathered"></progress>
@@ -23,20 +27,37 @@
         <p class="shoot-else" data-steps-else></p>
         @if ($moment)<p class="shoot-moment">{{ $moment }}</p>@endif
         <div class="shoot-starts" role="group" aria-label="Start the frame">
-            @foreach ([0 => 'now', 2 => '2 s', 5 => '5 s', 10 => '10 s'] as $seconds => $words)<button type="button" class="button" data-start="{{ $seconds }}">{{ $words }}</button>@endforeach
+            @foreach ([0 => 'now', 2 => '2 s', 5 => '5 s',
+                10 => '10 s'] as $seconds => $words)<button type="button" class="button" data-start="{{ $seconds }}">
+                    {{ $words }}
+                </button>@endforeach
             @if ($rhythm)
                 <button type="button" class="button is-wide" data-start-beat><b>{{ $onTheBeat }}</b> <small data-next-beat></small></button>
                 <button type="button" class="button" data-beat-now data-rapid>{{ $beat }}</button>
             @endif
-            <span class="shoot-clock-start is-wide"><button type="button" class="button" data-start-clock><span>at <b data-start-at></b></span></button>
-                <button type="button" class="button" data-later="-60" data-rapid aria-label="A minute earlier">−</button><button type="button" class="button" data-later="60" data-rapid aria-label="A minute later">+</button></span>
+            <span class="shoot-clock-start is-wide"><button type="button" class="button" data-start-clock>
+                    <span>at <b data-start-at></b></span>
+                </button>
+                <button type="button" class="button" data-later="-60" data-rapid aria-label="A minute earlier">−</button><button
+                    type="button" class="button" data-later="60"
+                    data-rapid aria-label="A minute later">
+                    +
+                </button></span>
         </div>
         @if ($rhythm)<p class="shoot-set" data-next-set></p>@endif
     </div>
     <div class="shoot-running" data-running hidden>
         <div class="shoot-starts is-light" role="group" aria-label="The light has changed">
-            <button type="button" class="button" data-sun="gone" aria-pressed="false">Sun gone</button><button type="button" class="button" data-sun="back" aria-pressed="true">Sun back</button>
-            <button type="button" class="button" data-sun="-1" data-rapid aria-label="darker ⅓ of a stop">darker ⅓</button><button type="button" class="button" data-sun="1" data-rapid aria-label="brighter ⅓ of a stop">brighter ⅓</button>
+            <button type="button" class="button" data-sun="gone" aria-pressed="false">Sun gone</button><button type="button" class="button"
+                data-sun="back"
+                aria-pressed="true">
+                Sun back
+            </button>
+            <button type="button" class="button" data-sun="-1" data-rapid aria-label="darker ⅓ of a stop">darker ⅓</button><button
+                type="button" class="button" data-sun="1"
+                data-rapid aria-label="brighter ⅓ of a stop">
+                brighter ⅓
+            </button>
         </div>
         <button type="button" class="button is-undo" data-undo>Not open: undo</button>
         <button type="button" class="button is-close" data-close><b data-close-words></b><small data-close-small></small></button>

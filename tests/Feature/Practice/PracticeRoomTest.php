@@ -78,7 +78,7 @@ it('shows when to have left only once that was answered, and what waits to be as
     }
     $this->put('/practice/next');
     $this->get('/practice')->assertOk()->assertSee('What goes wrong most: when to leave')->assertSee('1 question waits to be asked again')
-        ->assertSee('<path class="is-missed" d="M1 4h8"/><path class="" d="M12 4h8"/>', false);
+        ->assertSee('<path class="is-missed" d="M2.5 2l6 6m0 -6l-6 6"/> <path d="M13 5h9"/>', false);
 });
 
 it('keeps the first answer when it is pressed twice, and refuses one that is none at the field', function (): void {
