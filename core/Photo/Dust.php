@@ -45,6 +45,10 @@ final class Dust
                     || $means[$i - ($reach - 1) * $width] < $most || $means[$i + ($reach - 1) * $width] < $most) {
                     continue;
                 }
+                // Its middle is what is judged: the rim of something darker, a bird or a buoy, would be as faint as dust.
+                if (min($means[$i - 1], $means[$i + 1], $means[$i - $width], $means[$i + $width]) < $here) {
+                    continue;
+                }
                 $depth = self::depth($means, $i, $width, $ring, $here);
                 if ($depth !== null) {
                     $found[$i] = $depth;
