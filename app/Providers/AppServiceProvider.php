@@ -41,6 +41,7 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\View as Views;
@@ -96,6 +97,8 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         // No record has a number beyond these digits, and none of them is too large to be one.
         Route::pattern('id', '[0-9]{1,15}');
+        // Indents are for who reads a view, not for who waits for a page at one bar of signal.
+        Blade::prepareStringsForCompilationUsing(static fn (string $view): string => preg_replace('/^[ \t]+/m', ' ', $view) ?? $view);
         Views::share([
             'write' => new Written, 'built' => new Built, 'asSeen' => AsSeen::of(...), 'helpOf' => HelpTopic::ofField(...),
             'formKey' => static fn (): string => OneRecord::key(resolve('request'), resolve(ConnectionInterface::class)),

@@ -52,7 +52,7 @@ it('takes a stranger from nothing to the same frame again, on a phone and at a d
     $this->seesIn('.subjects', 'the slip')->seesIn('.subject-silk', 's');
     $presses('.subject-go');
     $this->seesIn('h1', 'in the sea swell');
-    expect($this->script('return document.getElementById("f-take").selectedOptions[0].textContent'))->toBe('Back of the mole: the slip');
+    expect($this->script('return document.getElementById("f-take").selectedOptions[0].text'))->toBe('Back of the mole: the slip');
     expect($entries)->toBeLessThanOrEqual(7);
 
     // Reading, glass, run sheet, countdown.
