@@ -14,15 +14,11 @@ use GentlePour\Scene\HourLight;
  */
 final class OpenPicture
 {
-    /** Slopes at which water is looked at for its mean, in spreads, and how often each is met; the spread in radians. */
+    /** Slopes at which water is looked at for its mean, in spreads, and how often each is met. */
     private const SLOPES = [[-1.65, 0.15], [-0.6, 0.35], [0.6, 0.35], [1.65, 0.15]];
-
-    private const TILT = 0.085;
 
     /** Rows of land that a slope of one spread moves its mirror by. */
     private const MIRROR_ROWS = 9;
-
-    private const REFRACTIVE = 1.333;
 
     /** Land over the water as it is packed: from LOW to HIGH in m; what is far off in haze; from where on it is too high for any water. */
     private const LOW = -1.2;
@@ -54,8 +50,6 @@ final class OpenPicture
     private const SAMPLE = 5;
 
     private const CRISP = 1.4;
-
-    private const TURNS = 64;
 
     private int $width;
 
@@ -121,7 +115,7 @@ final class OpenPicture
         $this->things = new ThingsPicture($recipe, $layers['things'], $view, $this->width, $this->height);
         $this->flow = new FlowingWater($recipe, $this->all, $this->width, $this->height, $this->horizon, $this->focal, $view->moment);
         $this->waves = new WaveSlopes($recipe, $this->all, $this->width, $this->height, $this->horizon, $view->moment);
-        $this->layTurns();
+        $this->turns = Mirror::turns($this->light, $this->horizon, $this->height, $this->focal, $view->polariser);
         $this->laySheet();
         [$slope, $lace] = $this->moving(0);
         $this->whole = $this->rms($lace, self::CRISP, $this->slopes($slope));
@@ -205,35 +199,6 @@ final class OpenPicture
         sort($this->all);
     }
 
-    /** What water in each row shows at each of its tilts. */
-    private function layTurns(): void
-    {
-        $lit = $this->light['cloud']['lit'];
-        for ($y = $this->horizon; $y < $this->height; $y++) {
-            $down = ($y + 0.5 - $this->horizon) / $this->focal;
-            for ($k = 0; $k < self::TURNS; $k++) {
-                $slope = self::TILT * (-3.2 + 6.4 * $k / (self::TURNS - 1));
-                $share = $this->mirrors(max(0.015, min(1.0, sin(atan($down) - $slope))));
-                $up = abs($down - 2 * $slope);
-                foreach (SkyPicture::clear($this->light, $up) as $c => $of) {
-                    $this->turns[] = $share * ($of + 0.22 * ($lit[$c] - $of));
-                }
-                $this->turns[] = $share * SkyPicture::glowUp($this->light, $up);
-                $this->turns[] = $share;
-            }
-        }
-    }
-
-    /** Fresnel's share of light that still water mirrors at a cosine to its upright, after all or with a polariser at its best. */
-    private function mirrors(float $cosine): float
-    {
-        $inside = sqrt(1 - (1 - $cosine ** 2) / self::REFRACTIVE ** 2);
-        $level = (($cosine - self::REFRACTIVE * $inside) / ($cosine + self::REFRACTIVE * $inside)) ** 2;
-        $upright = (($inside - self::REFRACTIVE * $cosine) / ($inside + self::REFRACTIVE * $cosine)) ** 2;
-
-        return $this->view->polariser ? $upright : ($upright + $level) / 2;
-    }
-
     private function laySheet(): void
     {
         foreach ($this->all as $i) {
@@ -252,8 +217,8 @@ final class OpenPicture
         $y = intdiv($i, $this->width);
         $x = $i - $y * $this->width;
         $tilt = ($slope + 3.2) / 6.4;
-        $k = (int) (($tilt < 0 ? 0 : ($tilt > 1 ? 1 : $tilt)) * (self::TURNS - 1) + 0.5);
-        $at = (($y - $this->horizon) * self::TURNS + $k) * 5;
+        $k = (int) (($tilt < 0 ? 0 : ($tilt > 1 ? 1 : $tilt)) * (Mirror::TURNS - 1) + 0.5);
+        $at = (($y - $this->horizon) * Mirror::TURNS + $k) * 5;
         $row = $y + (int) floor($slope * self::MIRROR_ROWS * (($y - $this->horizon) / ($this->height - $this->horizon)) + 0.5);
         $from = ($row < $this->horizon ? $this->horizon : min($row, $this->height - 1)) * $this->width + $x;
         $of = $this->high[$from] < self::DRY ? $from : ($this->high[$i] < self::DRY ? $i : null);
