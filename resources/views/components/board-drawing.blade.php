@@ -32,7 +32,9 @@
         @foreach ($board->sky->events() as $label)<x-drawn-label class="sky-label" :label="$label"/>@endforeach
         @foreach ($layout->narrow ? [] : $board->metres() as $label)<x-drawn-label class="scale" :label="$label"/>@endforeach
         @foreach ($layout->narrow ? []
-            : $board->exposureValues() as $label)<x-drawn-label class="scale is-light" :label="$label"/>@endforeach
+            : $board->exposureValues() as $label)
+            <x-drawn-label class="scale is-light" :label="$label"/>
+        @endforeach
         @if ($scene->tide)
             <path class="tide-area" d="{{ $board->tidePath(true) }}"/>
             @foreach ($scene->marks as $mark)
@@ -58,8 +60,10 @@
             <path class="light-line is-foreground" d="{{ $board->foregroundPath() }}"/>
             @foreach ($board->lightLabels() as $label)<x-drawn-label class="light-label" :label="$label"/>@endforeach
         @endif
-        @foreach ($board->waters() as $water)<circle class="water" cx="{{ $water->x }}" cy="{{ $water->y }}" r="4"/>
-            <x-drawn-label class="water-label" :label="$water->label"/>@endforeach
+        @foreach ($board->waters() as $water)
+            <circle class="water" cx="{{ $water->x }}" cy="{{ $water->y }}" r="4"/>
+            <x-drawn-label class="water-label" :label="$water->label"/>
+        @endforeach
         @foreach ($layout->narrow ? [] : $board->markLabels() as $label)<x-drawn-label class="mark-label" :label="$label"/>@endforeach
         @if ($leave)
             @unless ($layout->narrow)<x-drawn-label class="flood-label" :label="$board->leaveLabel()"/>@endunless

@@ -32,14 +32,26 @@
     <div class="board-scroll" tabindex="0" role="region" aria-label="Day board, drawing">
         <x-board-drawing :board="$board"/>
         <svg class="board-names" aria-hidden="true" width="1" height="1">
-            @foreach ($narrow->metres() as $label)<foreignObject x="10" y="{{ $label->y - 14 }}" width="350" height="26"><span
-                class="is-scale">{{ $label->text }}</span></foreignObject>@endforeach
-            @foreach ($narrow->markLabels() as $label)<foreignObject x="54" y="{{ $label->y - 14 }}" width="350" height="26"><span
-                class="is-mark">{{ $label->text }}</span></foreignObject>@endforeach
-            @if ($narrow->leaveLabel())<foreignObject x="54" y="{{ $narrow->leaveLabel()->y - 14 }}" width="350" height="26"><span
-                class="is-flood">{{ $narrow->leaveLabel()->text }}</span></foreignObject>@endif
-            @foreach ($narrow->rows as $row)<foreignObject x="10" y="{{ $row->y - 20 }}" width="350"
-                height="26"><b>{{ $row->name }}{{ $row->bars === [] ? ': not this day' : '' }}</b></foreignObject>@endforeach
+            @foreach ($narrow->metres() as $label)
+                <foreignObject x="10" y="{{ $label->y - 14 }}" width="350" height="26">
+                    <span class="is-scale">{{ $label->text }}</span>
+                </foreignObject>
+            @endforeach
+            @foreach ($narrow->markLabels() as $label)
+                <foreignObject x="54" y="{{ $label->y - 14 }}" width="350" height="26">
+                    <span class="is-mark">{{ $label->text }}</span>
+                </foreignObject>
+            @endforeach
+            @if ($narrow->leaveLabel())
+                <foreignObject x="54" y="{{ $narrow->leaveLabel()->y - 14 }}" width="350" height="26">
+                    <span class="is-flood">{{ $narrow->leaveLabel()->text }}</span>
+                </foreignObject>
+            @endif
+            @foreach ($narrow->rows as $row)
+                <foreignObject x="10" y="{{ $row->y - 20 }}" width="350" height="26">
+                    <b>{{ $row->name }}{{ $row->bars === [] ? ': not this day' : '' }}</b>
+                </foreignObject>
+            @endforeach
         </svg>
         <x-board-drawing :board="$narrow"/>
     </div>

@@ -2,9 +2,8 @@
     <div class="headline">
         <h1>
             Frame {{ $frame->id }}: {{ $frame->look->value }} in the {{ $frame->water_kind->label() }}
-            <small>{{ implode(', ', array_filter([$frame->place?->name, $frame->subject?->name])) }}{{ $frame->place ? ' · '
-                : '' }}@if ($frame->opened_at)<x-at :time="$frame->opened_at" :zone="$frame->place?->timezone"
-                        format="j M Y, H:i:s"/>@else
+            <small>{{ implode(', ', array_filter([$frame->place?->name, $frame->subject?->name])).($frame->place ? ' · ' : '')
+                }}@if ($frame->opened_at)<x-at :time="$frame->opened_at" :zone="$frame->place?->timezone" format="j M Y, H:i:s"/>@else
                     not taken yet @endif</small>
         </h1>
         <p class="settings">

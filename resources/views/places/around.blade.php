@@ -69,14 +69,16 @@
                                 @foreach ($sheet->hours($body) as $label)
                                     <circle @class(['horizon-hour', 'is-moon' => $body->value === 'moon'])
                                         cx="{{ $label->x }}" cy="{{ $label->y + 9 }}" r="3"/>
-                                    @if ($label->text !== '')<x-drawn-label @class(['horizon-hour-name',
-                                        'is-moon' => $body->value === 'moon'])
-                                            :label="$label"/>@endif
+                                    @if ($label->text !== '')
+                                        <x-drawn-label @class(['horizon-hour-name', 'is-moon' => $body->value === 'moon']) :label="$label"/>
+                                    @endif
                                 @endforeach
                             @endforeach
-                            @foreach ($sheet->directions() as $label)<path class="horizon-tick"
+                            @foreach ($sheet->directions() as $label)
+                                <path class="horizon-tick"
                                 d="M{{ $label->x }} {{ $sheet->footY() }}v5"/>
-                                <x-drawn-label class="scale" :label="$label"/>@endforeach
+                                <x-drawn-label class="scale" :label="$label"/>
+                            @endforeach
                             <path class="horizon-skyline" data-skyline-path d="{{ $sheet->skylinePath() }}"/>
                             <path class="horizon-line" d="M0 {{ $sheet->horizonY() }}H{{ $sheet::WIDTH }}"/>
                             <g clip-path="url(#horizon-clip)">
@@ -127,10 +129,14 @@
             <div class="ground" data-ground data-steps='@json($plan->steps())'>
                 <svg viewBox="0 0 {{ $plan::SIZE }} {{ $plan::SIZE }}" role="img" aria-label="Ground plan of {{ $place->name }}, north up">
                     <path class="ground-lens" d="{{ $plan->wedge() }}"/>
-                    @if ($plan->swellFromDeg !== null)<path class="ground-swell" d="{{ $plan->arrows($plan->swellFromDeg) }}"/>
-                        <x-drawn-label class="ground-name is-swell" :label="$plan->arrowLabel('swell', $plan->swellFromDeg, 9)"/>@endif
-                    @if ($plan->windFromDeg !== null)<path class="ground-wind" d="{{ $plan->arrows($plan->windFromDeg) }}"/>
-                        <x-drawn-label class="ground-name is-wind" :label="$plan->arrowLabel('wind', $plan->windFromDeg, -9)"/>@endif
+                    @if ($plan->swellFromDeg !== null)
+                        <path class="ground-swell" d="{{ $plan->arrows($plan->swellFromDeg) }}"/>
+                        <x-drawn-label class="ground-name is-swell" :label="$plan->arrowLabel('swell', $plan->swellFromDeg, 9)"/>
+                    @endif
+                    @if ($plan->windFromDeg !== null)
+                        <path class="ground-wind" d="{{ $plan->arrows($plan->windFromDeg) }}"/>
+                        <x-drawn-label class="ground-name is-wind" :label="$plan->arrowLabel('wind', $plan->windFromDeg, -9)"/>
+                    @endif
                     <path class="ground-way" d="{{ $plan->wayPath() }}"/>
                     <path class="ground-reached" data-stretch="reached" d=""/>
                     <path class="ground-under" data-stretch="under" d=""/>
@@ -139,9 +145,10 @@
                         <text class="ground-level" x="{{ $label->x + ($label->anchor === 'end' ? -8 : 8) }}"
                             y="{{ $label->y - 7 }}" text-anchor="{{ $label->anchor }}">{{ $label->text }}</text>
                     @endforeach
-                    @foreach ($plan->subjects() as [$label, $x, $y, $near])<circle @class(['ground-subject', 'is-far' => ! $near])
-                            cx="{{ $x }}" cy="{{ $y }}" r="6"/>
-                        <x-drawn-label class="ground-name" :label="$label"/>@endforeach
+                    @foreach ($plan->subjects() as [$label, $x, $y, $near])
+                        <circle @class(['ground-subject', 'is-far' => ! $near]) cx="{{ $x }}" cy="{{ $y }}" r="6"/>
+                        <x-drawn-label class="ground-name" :label="$label"/>
+                    @endforeach
                     <g transform="translate({{ $plan::SIZE / 2 }} {{ $plan::SIZE / 2 }})">
                         <circle class="ground-stand" r="9"/><circle class="ground-feet" r="3"/>
                     </g>

@@ -7,9 +7,11 @@
         <path class="coast-land" d="{{ $map->land }}"/>
         <path class="coast-edge" d="{{ $map->edge }}"/>
         <path class="coast-way" d="{{ $map->way }}"/>
-        @foreach ($map->marks() as [$label, $x, $y, $kind])<circle class="coast-mark is-{{ $kind }}" cx="{{ $x }}"
+        @foreach ($map->marks() as [$label, $x, $y, $kind])
+            <circle class="coast-mark is-{{ $kind }}" cx="{{ $x }}"
                 cy="{{ $y }}" r="{{ $kind === 'place' ? 7 : 5 }}"/>
-            <x-drawn-label class="coast-name is-{{ $kind }}" :label="$label"/>@endforeach
+            <x-drawn-label class="coast-name is-{{ $kind }}" :label="$label"/>
+        @endforeach
         @php($bar = $map->scale())
         <path class="ground-bar" d="{{ $bar->path() }}"/>
         <x-drawn-label class="scale" :label="$bar->label"/>

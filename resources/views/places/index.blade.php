@@ -37,9 +37,11 @@
                     <h2 class="is-sr-only">Where they lie</h2>
                     <svg viewBox="0 0 {{ $map::SIZE }} {{ $map::SIZE }}" role="img" aria-label="Where your places lie, north up">
                         <path class="coast-land" d="{{ $map->land }}"/><path class="coast-edge" d="{{ $map->edge }}"/>
-                        @foreach ($map->marks() as [$label, $x, $y, $kind])<circle class="coast-mark is-place"
+                        @foreach ($map->marks() as [$label, $x, $y, $kind])
+                            <circle class="coast-mark is-place"
                                 cx="{{ $x }}" cy="{{ $y }}" r="6"/>
-                            <x-drawn-label class="coast-name is-place" :label="$label"/>@endforeach
+                            <x-drawn-label class="coast-name is-place" :label="$label"/>
+                        @endforeach
                         @php($bar = $map->scale())
                         <path class="ground-bar" d="{{ $bar->path() }}"/>
                         <x-drawn-label class="scale" :label="$bar->label"/>
