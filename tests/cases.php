@@ -162,7 +162,8 @@ function benchQuery(array $changes = []): array
     return $changes + [
         'kind' => 'cascade', 'measure' => 'speed', 'speed' => '4', 'camera' => '1', 'lens' => '1', 'focal' => '24', 'distance' => '8',
         'look' => 'silk',
-        'look_was' => 'silk', 'feature' => '0.25', 'target' => '', 'aperture' => 'f/11', 'shutter' => '1/60', 'iso' => '100', 'bias' => '0', 'longest' => '',
+        'look_was' => 'silk', 'feature' => '0.25', 'target' => '', 'aperture' => 'f/11', 'shutter' => '1/60', 'iso' => '100', 'bias' => '0',
+        'longest' => '',
     ];
 }
 

@@ -32,7 +32,8 @@ final class Attack
     private const WRITE = ['pour:backup', 'pour:passcode'];
 
     private const OPTIONS = [
-        '56.5', '-9.8', '56.5,-9.8', '2026-12-01', '2026-12-01T00:00Z', '2026-12-08', '2026-12-01T06:00Z,9', 'UTC', 'demo/orra-haven', '10', '1.5', 'MLLW', 'clear', 'sand',
+        '56.5', '-9.8', '56.5,-9.8', '2026-12-01', '2026-12-01T00:00Z', '2026-12-08', '2026-12-01T06:00Z,9', 'UTC', 'demo/orra-haven', '10',
+        '1.5', 'MLLW', 'clear', 'sand',
     ];
 
     /** What an answer must never hold. */
@@ -75,7 +76,8 @@ final class Attack
         preg_match_all('/name="([a-z_0-9]+)(\[\])?"/', $views, $named);
         $this->fields = array_values(array_unique([...$found[1], ...$named[1]]));
         preg_match_all('/value="([\w.\/ -]{1,20})"/', $views, $values);
-        $this->right[''] = array_values(array_unique([...$values[1], 'silk', 'swell', '8', '1/60', '12', '100', 'f/11', '1', '2', '2026-12-01', '56.5', 'none', 'UTC']));
+        $this->right[''] = array_values(array_unique([...$values[1], 'silk', 'swell', '8', '1/60', '12', '100', 'f/11', '1', '2',
+            '2026-12-01', '56.5', 'none', 'UTC']));
     }
 
     public function requests(int $count): void
@@ -97,12 +99,15 @@ final class Attack
         unlink($backup);
         for ($i = 0; $i < $count; $i++) {
             [$path, $field, $content] = $this->nasty->one([
-                ['/kit/file', 'kit', $kit], ['/water/buoy', 'files', $buoy], ['/water/buoy', 'files', $csv], ['/settings/backup', 'backup', $zip],
+                ['/kit/file', 'kit', $kit], ['/water/buoy', 'files', $buoy], ['/water/buoy', 'files', $csv],
+                ['/settings/backup', 'backup', $zip],
             ]);
             $file = tempnam(sys_get_temp_dir(), 'attack');
             file_put_contents($file, $this->nasty->bytes($content));
-            $sent = new UploadedFile($file, $this->nasty->one(['a.json', 'b.txt', '../c.zip', "d\0.php", $this->nasty->text()]), null, null, true);
-            $request = Request::create($path, 'POST', ['place_id' => '1'], [], [$field => $field === 'files' && ! $this->nasty->oneIn(4) ? [$sent] : $sent]);
+            $sent = new UploadedFile($file, $this->nasty->one(['a.json', 'b.txt', '../c.zip', "d\0.php", $this->nasty->text()]), null, null,
+                true);
+            $request = Request::create($path, 'POST', ['place_id' => '1'], [],
+                [$field => $field === 'files' && ! $this->nasty->oneIn(4) ? [$sent] : $sent]);
             $this->answer($request, "{$path}, {$field} of ".strlen($content).' bytes, changed');
             unlink($file);
         }
@@ -126,7 +131,8 @@ final class Attack
             $name = $names[$i % count($names)];
             $input = [];
             if (isset($documents[$name])) {
-                $json = (string) json_encode($this->nasty->document($documents[$name]), JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+                $json = (string) json_encode($this->nasty->document($documents[$name]),
+                    JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
                 file_put_contents($file, $this->nasty->oneIn(6) ? $this->nasty->bytes($json) : $json);
                 $input = ['file' => $this->nasty->oneIn(40) ? $this->nasty->text() : $file];
             } else {
@@ -140,7 +146,8 @@ final class Attack
             if ($this->nasty->oneIn(25)) {
                 $input['--'.$this->nasty->one(['nonsense', 'step', 'into', 'facing'])] = $this->nasty->text();
             }
-            $this->command('pour:'.$name, $input, is_file((string) ($input['file'] ?? '')) ? (string) file_get_contents((string) $input['file']) : '');
+            $this->command('pour:'.$name, $input, is_file((string) ($input['file'] ?? ''))
+                ? (string) file_get_contents((string) $input['file']) : '');
         }
         unlink($file);
     }
@@ -148,10 +155,12 @@ final class Attack
     private function request(Route $route): void
     {
         $parameters = $this->nasty;
-        $path = '/'.ltrim((string) preg_replace_callback('/\{(\w+)\??\}/', static fn (array $m): string => $parameters->oneIn(5) ? rawurlencode($parameters->text() ?: ' ') : match ($m[1]) {
-            'kind' => $parameters->one(['waves', 'swash', 'float', 'drop', 'clouds', 'buoy', 'swell', 'frames']), 'item' => $parameters->one(['filter', 'camera', 'lens']),
-            default => (string) $parameters->number(1, 9),
-        }, $route->uri()), '/');
+        $path = '/'.ltrim((string) preg_replace_callback('/\{(\w+)\??\}/', static fn (array $m): string => $parameters->oneIn(5)
+            ? rawurlencode($parameters->text() ?: ' ') : match ($m[1]) {
+                'kind' => $parameters->one(['waves', 'swash', 'float', 'drop', 'clouds', 'buoy', 'swell', 'frames']),
+                'item' => $parameters->one(['filter', 'camera', 'lens']),
+                default => (string) $parameters->number(1, 9),
+            }, $route->uri()), '/');
         $method = $this->nasty->oneIn(20) ? $this->nasty->one(['GET', 'POST', 'PUT', 'DELETE', 'PATCH', 'OPTIONS']) : $route->methods()[0];
         $sent = [];
         for ($i = $this->nasty->number(0, 14); $i > 0; $i--) {
@@ -160,15 +169,18 @@ final class Attack
         }
         $server = ['REMOTE_ADDR' => '127.0.0.1'];
         foreach ([
-            'HTTP_HX_REQUEST' => 'true', 'HTTP_ACCEPT' => 'application/json', 'HTTP_REFERER' => $this->nasty->one(['https://evil.example/x', '%', 'http://localhost/bench?look[]=a']),
-            'HTTP_X_FORWARDED_HOST' => 'evil.example', 'HTTP_RANGE' => 'bytes=9-1', 'HTTP_IF_NONE_MATCH' => '"x"', 'HTTP_ACCEPT_LANGUAGE' => $this->nasty->text(), 'HTTP_CONTENT_TYPE' => 'application/json',
+            'HTTP_HX_REQUEST' => 'true', 'HTTP_ACCEPT' => 'application/json',
+            'HTTP_REFERER' => $this->nasty->one(['https://evil.example/x', '%', 'http://localhost/bench?look[]=a']),
+            'HTTP_X_FORWARDED_HOST' => 'evil.example', 'HTTP_RANGE' => 'bytes=9-1', 'HTTP_IF_NONE_MATCH' => '"x"',
+            'HTTP_ACCEPT_LANGUAGE' => $this->nasty->text(), 'HTTP_CONTENT_TYPE' => 'application/json',
         ] as $header => $value) {
             if ($this->nasty->oneIn(10)) {
                 $server[$header] = $value;
             }
         }
         $cookies = $this->nasty->oneIn(10) ? ['theme' => $this->nasty->text(), 'gentle_pour_session' => $this->nasty->text()] : [];
-        $this->answer(Request::create($path, $method, $sent, $cookies, [], $server), "{$method} {$path} ".json_encode($sent, JSON_PARTIAL_OUTPUT_ON_ERROR));
+        $this->answer(Request::create($path, $method, $sent, $cookies, [], $server),
+            "{$method} {$path} ".json_encode($sent, JSON_PARTIAL_OUTPUT_ON_ERROR));
     }
 
     private function answer(Request $request, string $what): void

@@ -11,11 +11,16 @@ use Random\Randomizer;
 final class Nasty
 {
     private const TEXTS = [
-        '', ' ', '0', '-0', '-1', '1e999', '-1e999', 'NaN', 'INF', '1/0', '0/0', '1e-320', '999999999999999999999', '9223372036854775808', '1,5', '1.2.3', '½', '⅒/⅒', '0x1A', '1_000',
-        'true', 'null', '[]', '{}', "\0", "a\0b", "\xff\xfe", "\xc3\x28", "\xed\xa0\x80", "\u{202e}8", '٣', '🌊🌊🌊', "e\u{301}", "' OR 1=1 --", '"; DROP TABLE frames; --',
-        '<script>alert(1)</script>', '"><img src=x onerror=alert(1)>', '../../../../etc/passwd', '%00', '%', '{{7*7}}', '${jndi:ldap://x}', "=cmd|' /C calc'!A0", "\r\nSet-Cookie: x=1",
-        '20000-01-01', '0000-00-00', '2026-02-30', '2026-03-29T02:30', '24:30', '+99:99', '-0001-01-01', 'Moon/Sea', 'UTC+99', '10000:00', '1h61m', 'f/0', 'f/-8', 'ND', 'ND0', '-10 stops', '1e5 stops',
-        'force 13', '0 mph', '91N 181E', '<wpt lat="1e9" lon="x"/>', 'php://input', 'a[b][c]', '@1', '@99999999999', 'silk ', 'SILK', 'undefined',
+        '', ' ', '0', '-0', '-1', '1e999', '-1e999', 'NaN', 'INF', '1/0', '0/0', '1e-320', '999999999999999999999', '9223372036854775808',
+        '1,5', '1.2.3', '½', '⅒/⅒', '0x1A', '1_000',
+        'true', 'null', '[]', '{}', "\0", "a\0b", "\xff\xfe", "\xc3\x28", "\xed\xa0\x80", "\u{202e}8", '٣', '🌊🌊🌊', "e\u{301}",
+        "' OR 1=1 --", '"; DROP TABLE frames; --',
+        '<script>alert(1)</script>', '"><img src=x onerror=alert(1)>', '../../../../etc/passwd', '%00', '%', '{{7*7}}', '${jndi:ldap://x}',
+        "=cmd|' /C calc'!A0", "\r\nSet-Cookie: x=1",
+        '20000-01-01', '0000-00-00', '2026-02-30', '2026-03-29T02:30', '24:30', '+99:99', '-0001-01-01', 'Moon/Sea', 'UTC+99', '10000:00',
+        '1h61m', 'f/0', 'f/-8', 'ND', 'ND0', '-10 stops', '1e5 stops',
+        'force 13', '0 mph', '91N 181E', '<wpt lat="1e9" lon="x"/>', 'php://input', 'a[b][c]', '@1', '@99999999999', 'silk ', 'SILK',
+        'undefined',
     ];
 
     private Randomizer $random;
@@ -102,7 +107,8 @@ final class Nasty
                     unset($document[$key]);
                 } else {
                     $document[$key] = $this->one([
-                        null, true, 0, -1, 1e308, -1e-320, 5e-324, PHP_INT_MAX, [], [[]], (object) [], $this->number(-100, 100), $this->number(0, 1000) / 7, $this->text(), str_repeat('9', 300),
+                        null, true, 0, -1, 1e308, -1e-320, 5e-324, PHP_INT_MAX, [], [[]], (object) [], $this->number(-100, 100),
+                        $this->number(0, 1000) / 7, $this->text(), str_repeat('9', 300),
                     ]);
                 }
             }

@@ -18,7 +18,8 @@ use GentlePour\Sky\Observer;
 function drawnDay(array $heightsM = [], array $reached = [], array $windows = []): AlmanacDay
 {
     $from = (float) gmmktime(0, 0, 0, 1, 2, 2027);
-    $spans = static fn (array $hours): array => array_map(static fn (array $s): array => [$from + 3600 * $s[0], $from + 3600 * $s[1]], $hours);
+    $spans = static fn (array $hours): array => array_map(static fn (array $s): array => [$from + 3600 * $s[0], $from + 3600 * $s[1]],
+        $hours);
     $made = array_map(static fn (array $s): Window => new Window($s[0], $s[1], 4.0, Trend::Rising, 1, 2, 120, 9, 10, []), $spans($windows));
     $sun = Almanac::days(new Observer(56.5, -9.9), new DateTimeZone('UTC'), null, null, [], '2027-01-02', 1)[0]->sun;
 
@@ -27,11 +28,13 @@ function drawnDay(array $heightsM = [], array $reached = [], array $windows = []
 
 function sheetOf(AlmanacDay ...$days): MonthSheet
 {
-    return MonthSheet::of(array_values($days), [0.0, 4.0], new AlmanacMarks('2027-01-02', '2027-01-02', ['2027-01-02' => 'best'], ['2027-01-02' => 2], ['2027-01-02' => true]), static fn (): string => 'said');
+    return MonthSheet::of(array_values($days), [0.0, 4.0], new AlmanacMarks('2027-01-02', '2027-01-02', ['2027-01-02' => 'best'],
+        ['2027-01-02' => 2], ['2027-01-02' => true]), static fn (): string => 'said');
 }
 
 it('adds up strokes with the dark: none by day, and more of them the lower the sun', function (): void {
-    $length = static fn (LightPhase $p): int => preg_match_all('/h(\d+)/', DarkHand::strokes($p), $found) > 0 ? array_sum(array_map(intval(...), $found[1])) : 0;
+    $length = static fn (LightPhase $p): int => preg_match_all('/h(\d+)/', DarkHand::strokes($p), $found) > 0
+        ? array_sum(array_map(intval(...), $found[1])) : 0;
     $sum = 0;
     foreach ([LightPhase::Golden, LightPhase::Blue, LightPhase::Nautical, LightPhase::Astronomical, LightPhase::Night] as $i => $phase) {
         expect($length($phase))->toBeGreaterThan(0)->and(DarkHand::phases()[$i])->toBe($phase);
@@ -52,7 +55,8 @@ it('lays a day of a month out from midnight to midnight: what is dark, the tide,
     expect($sheet->days[0]->windows)->toBe([[71.0, 33.0], [148.0, 4.0]]);
     // Half the height where it begins and ends, and all of it at noon.
     expect($sheet->reached)->toBe(sprintf('M%1$g 71L%1$g 71L%2$g 104L%1$g 137L%1$g 137Z', $x + 13, $x + 23));
-    expect($sheet->days[0])->isWeekend->toBeTrue()->isPast->toBeFalse()->isChosen->toBeTrue()->hasOuting->toBeTrue()->keepers->toBe(2)->flag->toBe('best')->said->toBe('said');
+    expect($sheet->days[0])->isWeekend->toBeTrue()->isPast->toBeFalse()->isChosen->toBeTrue()->hasOuting->toBeTrue()->keepers->toBe(2)->flag
+        ->toBe('best')->said->toBe('said');
     foreach ($sheet->dark as $phase => $path) {
         [[, $until], [$again]] = $day->sun?->spansBelow(LightPhase::from($phase)->mostDeg()) ?? [];
         expect($path)->toStartWith(sprintf('M%g 38h26V%g', $x, round(38 + 132 * $day->share($until), 1)))

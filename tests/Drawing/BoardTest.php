@@ -123,8 +123,10 @@ it('lets no label overprint another: waters, marks, the curves of the light, the
             $whole = $board->layout->narrow ? [0.0, $board->width()] : null;
             $level = $board->leaveLabel();
             $labels = [...array_map(fn (Label $l): array => [$l, $whole], [...$board->markLabels(), ...$level === null ? [] : [$level]]),
-                ...array_map(fn (TideMark $t): array => [$t->label, null], $board->waters()), ...array_map(fn (Label $l): array => [$l, null], $board->lightLabels())];
-            expect(count($labels))->toBeGreaterThan(4)->and($overlaps($labels))->toBe(0, sprintf('mark %.2f, %s', $mark, $whole ? 'phone' : 'desk'));
+                ...array_map(fn (TideMark $t): array => [$t->label, null], $board->waters()),
+                ...array_map(fn (Label $l): array => [$l, null], $board->lightLabels())];
+            expect(count($labels))->toBeGreaterThan(4)
+                ->and($overlaps($labels))->toBe(0, sprintf('mark %.2f, %s', $mark, $whole ? 'phone' : 'desk'));
         }
     }
 });
@@ -150,7 +152,8 @@ it('lets no label of a row overprint a bar or another label (200 days by chance)
                     if ($bar->beside !== null) {
                         $said++;
                         $width = 0.576 * $layout->textPx * mb_strlen($bar->beside->text);
-                        $boxes[] = $bar->beside->anchor === 'end' ? [$bar->beside->x - $width, $bar->beside->x] : [$bar->beside->x, $bar->beside->x + $width];
+                        $boxes[] = $bar->beside->anchor === 'end' ? [$bar->beside->x - $width, $bar->beside->x]
+                            : [$bar->beside->x, $bar->beside->x + $width];
                     }
                 }
                 foreach ($boxes as $n => [$from, $to]) {
@@ -170,7 +173,8 @@ it('leaves a label where it would be best when there is no free place for it at 
     $best = new Label('high water', 20, 40);
     expect($room->place($best, 14, [60, 80]))->toBe($best)->and($room->place(new Label('low', 20, 90), 14, [120])->y)->toBe(120.0)
         // Another at the same place goes round it; one beside it stays.
-        ->and($room->place(new Label('low', 20, 120), 14, [104, 140])->y)->toBe(140.0)->and($room->place(new Label('low', 60, 120), 14, [])->y)->toBe(120.0);
+        ->and($room->place(new Label('low', 20, 120), 14, [104, 140])->y)->toBe(140.0)
+        ->and($room->place(new Label('low', 60, 120), 14, [])->y)->toBe(120.0);
 });
 
 it('names the light from EV −4 to 16 on its own scale of 23 stops', function (): void {
@@ -193,7 +197,8 @@ it('names the light from EV −4 to 16 on its own scale of 23 stops', function (
             ['sky', boardX(12), $board->yOfEv((float) $scene?->skyEv100()) - 6, 'middle'],
             ['foreground', boardX(12), $board->yOfEv((float) $scene?->foregroundEv100()) + 15, 'middle'],
         ])
-        ->and($board->readings[72]->light)->toBe(sprintf('EV %.1f', $scene?->ev100()))->and($board->readings[72]->grad)->toBe(sprintf('%.1f', $scene?->gradStops()))
+        ->and($board->readings[72]->light)->toBe(sprintf('EV %.1f', $scene?->ev100()))
+        ->and($board->readings[72]->grad)->toBe(sprintf('%.1f', $scene?->gradStops()))
         ->and(DayBoard::wide(scene())->lightLabels())->toBe([])->and(DayBoard::wide(scene())->foregroundPath())->toBe('');
 });
 
@@ -289,7 +294,8 @@ function barOf(Bar $bar): array
 {
     // So that the day begins at 100 px.
     return [
-        round($bar->x - 100, 1), $bar->width, $bar->label, $bar->inside, $bar->beside?->text, $bar->beside === null ? null : round($bar->beside->x - 100, 1), $bar->beside?->anchor,
+        round($bar->x - 100, 1), $bar->width, $bar->label, $bar->inside, $bar->beside?->text, $bar->beside === null ? null
+            : round($bar->beside->x - 100, 1), $bar->beside?->anchor,
     ];
 }
 

@@ -107,5 +107,6 @@ it('reads a day off the axis by the place’s clock', function (): void {
         ->and($axis->clock(1_806_192_000.0))->toBe('0:00')->and($axis->clock(1_806_192_000.0 + 2 * 3600))->toBe('3:00')
         ->and($axis->span(0, 1_806_192_000.0 + 3600 * 4))->toBe('0:00 to 5:00')
         ->and($axis->span(1_806_192_000.0 + 3600 * 4, 9e9))->toBe('5:00 to 24:00')
-        ->and(array_map(fn ($t): ?string => $t->label, $axis->hours()))->toBe(['00', '03', '05', '07', '09', '11', '13', '15', '17', '19', '21', '23']);
+        ->and(array_map(fn ($t): ?string => $t->label, $axis->hours()))
+        ->toBe(['00', '03', '05', '07', '09', '11', '13', '15', '17', '19', '21', '23']);
 });

@@ -140,7 +140,8 @@ it('is as high as its rows of looks and of ways, and a foot for walls', function
         ->and($rule(subject())->bottom())->toBe(174.0)
         ->and($rule(subject(walls: [new Wall(WallKind::Wind, seconds(8), 'wind')]))->bottom())->toBe(174.0)
         ->and($rule(subject($ways))->runs())->toHaveCount(3)->and($rule(subject())->runs())->toBe([])
-        ->and([$rule(subject())->bandTop(), $rule(subject())->bandHeight(), $rule(subject())->axisY(), $rule(subject())->rowsTop(), $rule(subject())->bandsBottom()])
+        ->and([$rule(subject())->bandTop(), $rule(subject())->bandHeight(), $rule(subject())->axisY(), $rule(subject())->rowsTop(),
+            $rule(subject())->bandsBottom()])
         ->toBe([36.0, 56.0, 26.0, 128.0, 92.0])
         ->and([$rule(subject())->width, StopRule::narrow(subject())->width])->toBe([1200.0, 358.0]);
 });
@@ -177,7 +178,8 @@ it('says the window in words by what bounds its look, in the middle of it or as 
     )->window()->label;
     expect($of(new LookBand(Look::Held, null, 1 / 64), 2 ** -12, 2 ** -12)->text)->toBe('held up to 1/4000')
         ->and($of(new LookBand(Look::Glass, 16.0, null), 1024, 2048)->text)->toBe('glass 17:05 and longer')
-        ->and($of(new LookBand(Look::Held, null, 1 / 64), 2 ** -12, 2 ** -12)->x)->toBe(round(62 + TextWidth::of('held up to 1/4000', 13) / 2, 1))
+        ->and($of(new LookBand(Look::Held, null, 1 / 64), 2 ** -12, 2 ** -12)->x)
+        ->toBe(round(62 + TextWidth::of('held up to 1/4000', 13) / 2, 1))
         ->and($of(new LookBand(Look::Glass, 16.0, null), 2000, 2048)->x)
         ->toBe(round(1174 - TextWidth::of($of(new LookBand(Look::Glass, 16.0, null), 2000, 2048)->text, 13) / 2, 1));
 });
@@ -236,7 +238,8 @@ it('draws a run from the reading: what lengthens to the right, what shortens bac
         [wideX(0) + 0.75, round(wideX(2) - wideX(0) - 1.5, 1), 'bias +2', 'bias', 'bias +2'],
     ])->and(array_map($block, $run->back))->toBe([[wideX(1) + 0.75, round(wideX(2) - wideX(1) - 1.5, 1), 'filters off −1', 'filter', null]])
         ->and([$run->key, $run->y, $run->picked, $run->lane, $run->endX])->toBe([$way->key(), 128.0, true, 14.0, wideX(1)])
-        ->and([$run->result->text, $run->result->x, $run->result->anchor])->toBe([$way->shutterLabel().'  f/11  ISO 100', wideX(2) + 14, 'start']);
+        ->and([$run->result->text, $run->result->x, $run->result->anchor])
+        ->toBe([$way->shutterLabel().'  f/11  ISO 100', wideX(2) + 14, 'start']);
     $plain = (new RunLayout(new StopAxis(-36, 33, 62, 1174), subject([$way]), false))->run($way, 128.0);
     expect($plain->back)->toBe([])->and($plain->lane)->toBe(26.0)->and($plain->endX)->toBe(wideX(0));
 });
@@ -252,17 +255,20 @@ it('takes a variable filter for what it is set to, not for its darkest', functio
 
 it('ends a run where film and drifting light put it, with a step of their own', function (): void {
     $base = question(bag([nd('Thirteen', 13)], isoMax: 100, isoLow: null), 60, 120);
-    $q = new GentlePour\Solving\Question($base->reading, $base->bias, $base->target, $base->bag, null, GentlePour\Exposure\DriftingLight::of(0.4));
+    $q = new GentlePour\Solving\Question($base->reading, $base->bias, $base->target, $base->bag, null,
+        GentlePour\Exposure\DriftingLight::of(0.4));
     $way = GentlePour\Solving\BackSolver::best($q) ?? throw new LogicException;
     $subject = subject([$way]);
     $drifting = new RuleSubject(
-        $subject->rows, $subject->window, $subject->band, $subject->reading, $subject->bias, [$way], $way, [], [], [], [], false, $q->gathers(),
+        $subject->rows, $subject->window, $subject->band, $subject->reading, $subject->bias, [$way], $way, [], [], [], [], false,
+        $q->gathers(),
     );
     $run = fn (RuleSubject $of): float => (new RunLayout(new StopAxis(-36, 33, 62, 1174), $of, false))->run($way, 0.0)->endX;
 
     expect($q->gathers())->toBe('drift')->and($run($drifting))->toBeAbout(wideX(log($way->exact->seconds, 2)), 0.2)
         ->and($run($drifting))->toBeLessThan($run($subject) - 10);
-    $titles = array_map(fn (Block $b): string => $b->title, (new RunLayout(new StopAxis(-36, 33, 62, 1174), $drifting, false))->run($way, 0.0)->back);
+    $titles = array_map(fn (Block $b): string => $b->title, (new RunLayout(new StopAxis(-36, 33, 62, 1174), $drifting, false))->run($way,
+        0.0)->back);
     expect(implode(' ', $titles))->toContain('drift −');
 });
 
@@ -359,12 +365,14 @@ it('draws no step for a filter that was on for the reading and stays on', functi
 it('says what is held on the line of the reading, on the other side of the rule, and counts it where there is no room', function (): void {
     $base = subject();
     $with = fn (array $held, string $reading): RuleSubject => new RuleSubject(
-        $base->rows, $base->window, $base->band, new Reading(new Exposure(Aperture::named(11), ShutterTime::parse($reading), Iso::of(100)), Stops::zero()),
+        $base->rows, $base->window, $base->band, new Reading(new Exposure(Aperture::named(11), ShutterTime::parse($reading), Iso::of(100)),
+            Stops::zero()),
         $base->bias, [], null, [], held: $held, heldTime: true,
     );
     expect(StopRule::wide($base)->held())->toBeNull();
     $rule = StopRule::wide($with(['f/11', 'ISO 100', 'with Six'], '1/60'));
-    expect([$rule->held()?->text, $rule->held()?->anchor, $rule->held()?->x])->toBe(['held: f/11, ISO 100, with Six', 'end', $rule->axis->right])
+    expect([$rule->held()?->text, $rule->held()?->anchor, $rule->held()?->x])
+        ->toBe(['held: f/11, ISO 100, with Six', 'end', $rule->axis->right])
         ->and($rule->held()?->y)->toBe($rule->reading()->label->y);
     $left = StopRule::wide($with(['f/11'], '30'));
     expect([$left->held()?->anchor, $left->held()?->x])->toBe(['start', $left->axis->left]);

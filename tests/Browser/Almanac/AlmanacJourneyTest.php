@@ -9,7 +9,8 @@ it('searches anew as the sentence is edited in place, and another place brings i
     $before = (int) $this->text('.found b');
     $this->choose('[name=light]', 'day');
     $this->eventually(fn (): ?bool => (int) $this->text('.found b') !== $before ? true : null, 'There are as many windows by day.');
-    $this->eventually(fn (): ?bool => str_contains($this->browser->getCurrentURL(), 'light=day') ? true : null, 'The address does not say it.');
+    $this->eventually(fn (): ?bool => str_contains($this->browser->getCurrentURL(), 'light=day') ? true : null,
+        'The address does not say it.');
     $this->choose('[name=place]', '1')->seesIn('.found', 'Thrennet');
     expect($this->script("return document.querySelector('.month-tide').getAttribute('d')"))->toBe('')
         ->and($this->script("return document.querySelectorAll('[name=mark]').length"))->toBe(0);
@@ -23,8 +24,10 @@ it('lets no late answer write over what is typed on while it is on its way, and 
     $months->clear();
     $months->sendKeys('5');
     expect($this->script("return document.getElementById('almanac-asked').dataset.state"))->toBe('asking');
-    $this->eventually(fn (): ?bool => str_contains($this->browser->getCurrentURL(), 'months=5') ? true : null, 'Five months are not searched.');
-    $this->eventually(fn (): ?bool => $this->script("return document.getElementById('almanac-asked').dataset.state") === 'fresh' ? true : null, 'It does not settle.');
+    $this->eventually(fn (): ?bool => str_contains($this->browser->getCurrentURL(), 'months=5') ? true : null,
+        'Five months are not searched.');
+    $this->eventually(fn (): ?bool => $this->script("return document.getElementById('almanac-asked').dataset.state") === 'fresh' ? true
+        : null, 'It does not settle.');
     expect($this->value('[name=months]'))->toBe('5')->and($this->value('[name=light]'))->toBe('day')
         ->and($this->script("return document.querySelectorAll('.month').length"))->toBeGreaterThanOrEqual(5);
 
@@ -50,7 +53,8 @@ it('is walked through by keys, and a day opens its windows and its board', funct
     $this->press(WebDriverKeys::ARROW_UP);
     expect($day())->toBe($after(-8));
     $this->press(WebDriverKeys::ARROW_DOWN)->press(WebDriverKeys::ENTER);
-    $this->eventually(fn (): ?bool => str_contains($this->browser->getCurrentURL(), 'on='.$after(-1)) ? true : null, 'The day did not open.');
+    $this->eventually(fn (): ?bool => str_contains($this->browser->getCurrentURL(), 'on='.$after(-1)) ? true : null,
+        'The day did not open.');
     $this->seesIn('.chosen h2', date('j F', (int) strtotime($after(-1))));
     $this->click('.chosen a.button')->seesIn('h1', date('j F', (int) strtotime($after(-1))));
 });

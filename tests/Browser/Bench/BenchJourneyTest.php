@@ -22,7 +22,8 @@ it('takes a person from the look to a frame in the log and on to the next', func
     // In the field: steps, a warning for one left out, the countdown.
     $this->onPhone()->seesIn('.shoot-figure', $shutter);
     $this->seesIn('[data-step-now]', 'Compose and level')->seesIn('[data-steps-else]', 'Left out, the frame may be off');
-    $this->click('[data-step-done]')->seesIn('[data-step-now]', 'Wipe the glass')->click('[data-step-back]')->seesIn('[data-step-now]', 'Compose');
+    $this->click('[data-step-done]')->seesIn('[data-step-now]', 'Wipe the glass')->click('[data-step-back]')
+        ->seesIn('[data-step-now]', 'Compose');
     $this->click('[data-step-all]')->seesIn('[data-step-now]', 'Ready')->click('[data-start="0"]');
 
     // The log, the verdict, and the next frame from it.

@@ -38,7 +38,8 @@ it('holds a figure of the headline by a press, and lets it go by another', funct
     $this->visit('/bench');
     $aperture = $this->script('return document.querySelectorAll(".figure")[1].textContent.trim()');
     $this->click('.figure:nth-of-type(2) .hold')->seesIn('.figure:nth-of-type(2)', $aperture);
-    $this->eventually(fn () => $this->script('return document.querySelector(".figure:nth-of-type(2) .hold").ariaPressed') === 'true' ? true : null, 'It is not held.');
+    $this->eventually(fn () => $this->script('return document.querySelector(".figure:nth-of-type(2) .hold").ariaPressed') === 'true' ? true
+        : null, 'It is not held.');
     expect($this->value('#f-pin_aperture'))->toBe($aperture);
     // Two stops brighter: another stack or another ISO, never another aperture.
     $this->type('#f-shutter', '1/250')->seesIn('.figure:nth-of-type(2)', $aperture);

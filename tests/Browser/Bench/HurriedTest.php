@@ -18,7 +18,8 @@ function typeInto(object $test, string $selector, string $text): void
 /** Presses a button as a hurried person does: wherever it is by now, at once. */
 function pressAtOnce(object $test, string $selector): void
 {
-    $test->script('document.querySelector(arguments[0]).scrollIntoView({block: "center"}); document.querySelector(arguments[0]).click()', $selector);
+    $test->script('document.querySelector(arguments[0]).scrollIntoView({block: "center"}); document.querySelector(arguments[0]).click()',
+        $selector);
 }
 
 it('shoots what was just typed, in three fields, however late the answers come', function (int $latencyMs, int $processor, bool $phone): void {
@@ -55,8 +56,10 @@ it('drops an answer that a later question overtook, also one that was asked whil
         });
         say('f-shutter', '1/250');
         JS);
-    $this->eventually(fn () => $this->script('return swaps.length > 1 && document.getElementById("bench").dataset.state === "fresh"') ? true : null, 'It is never worked out.');
-    expect($this->script('return swaps.length'))->toBe(2)->and($this->text('.settings'))->toMatch('~^(1/2|0\.6 s)~') /* of the last, to a third of a stop */;
+    $this->eventually(fn () => $this->script('return swaps.length > 1 && document.getElementById("bench").dataset.state === "fresh"')
+        ? true : null, 'It is never worked out.');
+    expect($this->script('return swaps.length'))->toBe(2)
+        ->and($this->text('.settings'))->toMatch('~^(1/2|0\.6 s)~') /* of the last, to a third of a stop */;
 });
 
 it('shoots the look that was just pressed, a second before its answer', function (): void {
@@ -90,7 +93,8 @@ it('keeps every letter that is typed while answers come late, on a slow phone', 
     }
     usleep(1_500_000);
     expect($this->value('#f-distance'))->toBe('125')->and($this->script('return document.activeElement.id'))->toBe('f-distance');
-    $this->eventually(fn () => $this->script('return document.getElementById("bench").dataset.state') === 'fresh' ? true : null, 'It is never worked out.');
+    $this->eventually(fn () => $this->script('return document.getElementById("bench").dataset.state') === 'fresh' ? true : null,
+        'It is never worked out.');
     expect($this->script('return new URLSearchParams(location.search).get("distance")'))->toBe('125');
 });
 
@@ -98,7 +102,8 @@ it('works out while typing, dims what is shown meanwhile, and answers Enter in p
     $this->visit('/bench')->slowedBy(700);
     $this->script('window.stayed = true');
     typeInto($this, '#f-shutter', '1/250');
-    $this->eventually(fn () => $this->script('return document.getElementById("bench").dataset.state') === 'asking' ? true : null, 'It does not say that it waits.');
+    $this->eventually(fn () => $this->script('return document.getElementById("bench").dataset.state') === 'asking' ? true : null,
+        'It does not say that it waits.');
     expect((float) $this->script('return getComputedStyle(document.querySelector(".settings")).opacity'))->toBeLessThan(0.7);
     $this->seesIn('.stop-rule.is-wide .reading', 'reading 1/250');
     expect((float) $this->script('return getComputedStyle(document.querySelector(".settings")).opacity'))->toBe(1.0)
@@ -132,7 +137,8 @@ it('strikes out what could not be worked out, and shoots nothing of it', functio
         ->and($this->browser->getCurrentURL())->toContain('/bench');
     // Pressed again, it says so again; mended, it is shot.
     typeInto($this, '#f-shutter', '1/60');
-    $this->eventually(fn () => $this->script('return document.getElementById("bench").dataset.state') === 'fresh' ? true : null, 'It is never mended.');
+    $this->eventually(fn () => $this->script('return document.getElementById("bench").dataset.state') === 'fresh' ? true : null,
+        'It is never mended.');
     expect($this->script('return getComputedStyle(document.querySelector(".headline .figure")).textDecorationLine'))->toBe('none');
 });
 
@@ -162,7 +168,8 @@ it('says within two seconds that there is no answer, keeps what was typed, and s
         return microtime(true) - $from;
     }, 2.0))->toBeLessThan(2.0)
         ->and($this->value('#f-shutter'))->toBe('1/500')
-        ->and($this->script('return getComputedStyle(document.querySelector(".headline .figure")).textDecorationLine'))->toBe('line-through');
+        ->and($this->script('return getComputedStyle(document.querySelector(".headline .figure")).textDecorationLine'))
+        ->toBe('line-through');
     pressAtOnce($this, '#shoot-this');
     $this->seesIn('#bench-said', 'Nothing was done: the server does not answer');
     $this->offline(false);

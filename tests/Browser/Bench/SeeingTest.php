@@ -68,13 +68,15 @@ it('shows the same water in another light, in black and white, darker at the top
 
 it('cuts it to any shape, upright too, and leaves a shape alone that is none', function (string $shape, string $own, bool $upright, float $ratio): void {
     $this->visit(ITS_FALL)->find('canvas[data-drawn-by=layers]');
-    $this->script('localStorage.setItem("pictures", JSON.stringify({shape: arguments[0], own: arguments[1], upright: arguments[2]}))', $shape, $own, $upright);
+    $this->script('localStorage.setItem("pictures", JSON.stringify({shape: arguments[0], own: arguments[1], upright: arguments[2]}))',
+        $shape, $own, $upright);
     $this->visit(ITS_FALL)->find('canvas[data-drawn-by=layers]');
     ['width' => $width, 'height' => $height] = lookedAt($this);
     expect($width / $height)->toBeWithinShare($ratio, 0.01);
     $this->script('localStorage.removeItem("pictures")');
 })->with([
-    'square' => ['1:1', '', false, 1.0], 'wide' => ['65:24', '', false, 65 / 24], 'upright' => ['4:3', '', true, 0.75], 'its own' => ['own', '5 : 4', false, 1.25],
+    'square' => ['1:1', '', false, 1.0], 'wide' => ['65:24', '', false, 65 / 24], 'upright' => ['4:3', '', true, 0.75],
+    'its own' => ['own', '5 : 4', false, 1.25],
     'the camera’s, upright' => ['', '', true, 2 / 3], 'no shape' => ['own', 'broad', false, 1.5], 'nought' => ['own', '0:4', false, 1.5],
 ]);
 
@@ -94,7 +96,8 @@ it('says how much of the frame clips and what a third less does, and blinks it',
     foreach ($shares['told'] as $i => $told) {
         expect($told)->toBeAbout($shares['seen'][$i], 0.002);
     }
-    expect($shares['told'])->toBe(collect($shares['told'])->sort()->values()->all())->and($shares['told'][3])->toBeGreaterThan($shares['told'][0]);
+    expect($shares['told'])->toBe(collect($shares['told'])->sort()->values()->all())
+        ->and($shares['told'][3])->toBeGreaterThan($shares['told'][0]);
 
     choose($this, 'blink', true);
     $marked = 'const c = document.querySelector("canvas[data-scene]"); const d = c.getContext("2d").getImageData(0, 0, c.width, c.height).data; let n = 0; for (let i = 0; i < d.length; i += 4) n += d[i] === 255 && d[i + 1] === 90 && d[i + 2] === 60 ? 1 : 0; return n';
@@ -108,7 +111,8 @@ it('sets side by side what the filters of the bag give, from the strip in one pr
     $this->click('.strip-compare a')->seesIn('h1', 'time against time');
     $captions = (array) $this->script('return [...document.querySelectorAll(".compare figcaption")].map((c) => c.textContent.trim())');
     expect(count($captions))->toBeGreaterThan(1)->toBeLessThan(5)->and(implode(' ', $captions))->toContain('Six:')->toContain('Ten:');
-    $this->eventually(fn (): ?bool => $this->script('return document.querySelectorAll("canvas[data-drawn-by=layers]").length') === count($captions) ? true : null, 'Not all are drawn.');
+    $this->eventually(fn (): ?bool => $this->script('return document.querySelectorAll("canvas[data-drawn-by=layers]").length') === count($captions) ? true
+            : null, 'Not all are drawn.');
 
     // Enlarged, all follow the one that is moved.
     $this->script('const z = document.querySelector("[data-zoom]"); z.value = "2"; z.dispatchEvent(new Event("input", {bubbles: true}))');
@@ -132,7 +136,8 @@ it('draws posts that stay and somebody who is gone: on a lake at a moment and af
         done({ posts: [differs(0.004, 'posts'), differs(30, 'posts')], walker: [differs(0.004, 'walker'), differs(1, 'walker'), differs(30, 'walker')] });
         JS);
     expect($seen['posts'][1])->toBeGreaterThan(0.5 * $seen['posts'][0])->and($seen['walker'][0])->toBeGreaterThan(60)
-        ->and($seen['walker'][1])->toBeLessThan($seen['walker'][0])->toBeGreaterThan($seen['walker'][2])->and($seen['walker'][2])->toBeLessThan(10);
+        ->and($seen['walker'][1])->toBeLessThan($seen['walker'][0])->toBeGreaterThan($seen['walker'][2])
+        ->and($seen['walker'][2])->toBeLessThan(10);
 });
 
 it('turns the mirror of water off with a polariser, most where one looks down on it, and keeps the foam', function (): void {

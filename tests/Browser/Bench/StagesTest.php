@@ -7,7 +7,8 @@ declare(strict_types=1);
 const STAGES = [
     'sea' => '/scene?kind=swell&period=8&height=1.2&distance=12&sky=wind&cloud_speed=12&cloud_base=1000&cloud_elevation=20&cloud_across=towards',
     'surf' => '/scene?kind=surf&period=8&height=1.2&distance=12', 'lake' => '/scene?kind=lake&period=1.5&height=0.05&distance=8',
-    'shore' => '/scene?kind=backwash&measure=speed&speed=1.6&distance=6', 'river' => '/scene?kind=river&measure=speed&speed=1&distance=8', 'rapid' => '/scene?kind=rapid&measure=speed&speed=2.5&distance=8',
+    'shore' => '/scene?kind=backwash&measure=speed&speed=1.6&distance=6', 'river' => '/scene?kind=river&measure=speed&speed=1&distance=8',
+    'rapid' => '/scene?kind=rapid&measure=speed&speed=2.5&distance=8',
     'fall' => '/scene?kind=plunge&measure=drop&drop=9&distance=16', 'cascade' => '/scene?kind=cascade&measure=speed&speed=4&distance=8',
     'weir' => '/scene?kind=weir&measure=speed&speed=4&distance=14',
 ];
@@ -40,7 +41,8 @@ function drawnInThePage(object $person, string $scene, float ...$times): array
 it('draws the same in the page and in PHP: brightness within 3 %, contrast within 10 %', function (string $scene): void {
     $times = [0.004, 0.5, 30.0];
     ['recipe' => $recipe, 'drawn' => $page] = drawnInThePage($this, $scene, ...$times);
-    $process = proc_open([PHP_BINARY, dirname(__DIR__).'/Support/stage-picture.php', ...array_map(strval(...), $times)], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+    $process = proc_open([PHP_BINARY, dirname(__DIR__).'/Support/stage-picture.php', ...array_map(strval(...), $times)],
+        [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
     fwrite($pipes[0], (string) json_encode($recipe));
     fclose($pipes[0]);
     $php = json_decode((string) stream_get_contents($pipes[1]), true, 8, JSON_THROW_ON_ERROR);
@@ -113,7 +115,8 @@ it('brings what draws only where a picture shows, and the layers of its stage on
 
 it('leaves it at a sketch for who saves data', function (): void {
     $tools = $this->tools();
-    $script = $tools->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => 'Object.defineProperty(navigator, "connection", {value: {saveData: true}})']);
+    $script = $tools->execute('Page.addScriptToEvaluateOnNewDocument',
+        ['source' => 'Object.defineProperty(navigator, "connection", {value: {saveData: true}})']);
     $this->visit('/bench?kind=plunge&measure=drop&drop=9&distance=16&look=silk&look_was=silk&target=')->find('canvas[data-drawn-by=sketch]');
     usleep(400_000);
     expect($this->script('return performance.getEntriesByType("resource").some((e) => e.name.includes("stage-"))'))->toBeFalse();

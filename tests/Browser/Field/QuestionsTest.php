@@ -16,7 +16,8 @@ it('looks up what the core works out, in two thousand random questions', functio
     $asked = fieldAnswers($seed, QUESTIONS);
     $file = fieldFile();
     $this->browser->get('file://'.$file);
-    $this->eventually(fn () => $this->script('return document.querySelector("#bench")?.tables !== undefined') ? true : null, 'The file does not start.');
+    $this->eventually(fn () => $this->script('return document.querySelector("#bench")?.tables !== undefined') ? true : null,
+        'The file does not start.');
     $told = $this->script(<<<'JS'
         const { tables } = document.querySelector('#bench');
         const { ways, strips, looks } = arguments[0];
@@ -56,7 +57,8 @@ it('looks up what the core works out, in two thousand random questions', functio
         foreach ($question['answer'] as $look => [$end, $best]) {
             $found = $told['looks'][$i][$look] ?? null;
             $narrow = $found === null && $look !== 'glass' && $look !== 'held';
-            $off = $found === null ? ($narrow ? 0.0 : INF) : max(abs(max(-12, $best) - max(-12, $found[1])), $end === null || $found[0] === null ? 0.0 : abs(max(-12, $end) - max(-12, $found[0])));
+            $off = $found === null ? ($narrow ? 0.0 : INF) : max(abs(max(-12, $best) - max(-12, $found[1])), $end === null
+                || $found[0] === null ? 0.0 : abs(max(-12, $end) - max(-12, $found[0])));
             $off <= SIXTH || $other[] = ['look', $question['kind'], $question['values'], $look, [$end, $best], $found];
         }
     }

@@ -8,7 +8,9 @@ use Facebook\WebDriver\WebDriverKeys;
 // Under a finger, on any screen, in any light, on paper: WCAG 2.2 AA where it says so, and what a wet ledge at dawn asks for.
 
 dataset('views', [
-    '/', '/almanac?place=2&mark=2&light=golden', '/places', '/places/2?day=2026-11-26', '/places/2/edit', '/bench', '/water', '/water/waves', '/water/buoy', '/compare', '/log', '/log/1', '/learned', '/practice', '/photos/open', '/log/compare?chosen[]=1&chosen[]=b1', '/kit',
+    '/', '/almanac?place=2&mark=2&light=golden', '/places', '/places/2?day=2026-11-26', '/places/2/edit', '/bench', '/water',
+    '/water/waves', '/water/buoy', '/compare', '/log', '/log/1', '/learned', '/practice', '/photos/open',
+    '/log/compare?chosen[]=1&chosen[]=b1', '/kit',
     '/kit/filter/1', '/kit/first', '/card', '/settings', '/subjects/3', '/shoot', '/nowhere', '/outings/2',
 ]);
 
@@ -38,12 +40,14 @@ const SMALLEST_TEXT = <<<'JS'
     JS;
 
 it('is at most two presses from anywhere to anywhere, by five doors', function (): void {
-    foreach (['Ahead' => ['Outlook', 'Almanac', 'Places'], 'Bench' => ['Bench', 'Water', 'Compare'], 'Shoot' => [], 'Log' => ['Frames', 'Learned', 'Practice'], 'Kit' => ['Bag', 'Card', 'Field file', 'Settings', 'Manual']] as $door => $tabs) {
+    foreach (['Ahead' => ['Outlook', 'Almanac', 'Places'], 'Bench' => ['Bench', 'Water', 'Compare'], 'Shoot' => [],
+        'Log' => ['Frames', 'Learned', 'Practice'], 'Kit' => ['Bag', 'Card', 'Field file', 'Settings', 'Manual']] as $door => $tabs) {
         $this->visit('/log/1');
         $doors = (array) $this->script('return [...document.querySelectorAll(".doors a")].map((a) => a.textContent)');
         expect($doors)->toBe(['Ahead', 'Bench', 'Shoot', 'Log', 'Kit']);
         $this->click('.doors a:nth-child('.(array_search($door, $doors, true) + 1).')');
-        $this->eventually(fn () => $this->script('return document.querySelector(".doors [aria-current]")?.textContent') === $door ? true : null, "The door {$door} does not open.");
+        $this->eventually(fn () => $this->script('return document.querySelector(".doors [aria-current]")?.textContent') === $door ? true
+            : null, "The door {$door} does not open.");
         expect((array) $this->script('return [...document.querySelectorAll(".tabline a")].map((a) => a.textContent)'))->toBe($tabs);
     }
 });
@@ -83,7 +87,8 @@ it('can be read in Shoot at arm’s length', function (): void {
 it('has no sideways scroll from 320 px on, upright and across (WCAG 1.4.10, 1.3.4)', function (string $path): void {
     $this->expectOnConsole('404')->visit($path);
     foreach ([[320, 640], [390, 844], [844, 390], [640, 400]] as [$width, $height]) {
-        (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => true]);
+        (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setDeviceMetricsOverride',
+            ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => true]);
         expect([$width, $this->widerThanTheScreen()])->toBe([$width, min(0, $this->widerThanTheScreen())]);
     }
     (new ChromeDevToolsDriver($this->browser))->execute('Emulation.clearDeviceMetricsOverride');
@@ -107,7 +112,8 @@ it('reaches the board’s last hour by a finger that pushes, and reads where it 
         $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
         usleep(250_000);
     }
-    expect($inView('24'))->toBeTrue()->and($this->script('return document.querySelector(".board-names b").getBoundingClientRect().left'))->toBeLessThan(30);
+    expect($inView('24'))->toBeTrue()
+        ->and($this->script('return document.querySelector(".board-names b").getBoundingClientRect().left'))->toBeLessThan(30);
     // Eight hours at once, with 14 px letters.
     expect((float) $this->script('const s = document.querySelector("svg.is-narrow"); return innerWidth / (s.getBoundingClientRect().width / 1120 * 44)'))->toBeGreaterThanOrEqual(8.0);
     $x = (float) $this->script('const e = [...document.querySelectorAll("svg.is-narrow .scale")].find((t) => t.textContent === "22"); const b = e.getBoundingClientRect(); return b.left + b.width / 2');
@@ -122,11 +128,13 @@ it('goes to a part of the day at a press, and says the get-off time in words and
     $this->click('[data-part="15"]')->seesIn('[data-read="at"]', '19:00');
     $this->click('.board-table summary')->seesIn('.board-table', 'By the hour')->seesIn('.board-table', 'by these numbers');
     $rows = (int) $this->script('return document.querySelectorAll(".board-table table:last-of-type tbody tr").length');
-    expect($rows)->toBe(25)->and((string) $this->find('svg.is-narrow .cursor')->getAttribute('aria-valuetext'))->toContain('19:00')->toContain('tide')->toContain('sun')->toContain('EV');
+    expect($rows)->toBe(25)->and((string) $this->find('svg.is-narrow .cursor')->getAttribute('aria-valuetext'))->toContain('19:00')
+        ->toContain('tide')->toContain('sun')->toContain('EV');
 });
 
 it('shows what is chosen where the system chooses the colours', function (): void {
-    (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'forced-colors', 'value' => 'active']]]);
+    (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setEmulatedMedia',
+        ['features' => [['name' => 'forced-colors', 'value' => 'active']]]);
     $look = fn (string $state): string => (string) $this->script('return getComputedStyle(document.querySelector(`.look input${arguments[0]} + span`)).backgroundColor', $state);
     $this->visit('/bench');
     expect($look(':checked'))->not->toBe($look(':not(:checked)'))
@@ -134,7 +142,8 @@ it('shows what is chosen where the system chooses the colours', function (): voi
         ->not->toBe($this->script('return getComputedStyle(document.querySelector(".doors a:not([aria-current])")).backgroundColor'))
         ->and($this->script('return getComputedStyle(document.querySelector(".way-pick input")).appearance'))->toBe('auto')
         // Drawings in the system’s own ink.
-        ->and($this->script('return getComputedStyle(document.querySelector(".stop-rule.is-wide .reading text")).fill'))->toBe($this->script('return getComputedStyle(document.body).color'));
+        ->and($this->script('return getComputedStyle(document.querySelector(".stop-rule.is-wide .reading text")).fill'))
+        ->toBe($this->script('return getComputedStyle(document.body).color'));
     (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setEmulatedMedia', ['features' => []]);
 });
 
@@ -163,7 +172,8 @@ it('is red on black at night and nothing else, native parts too, from the first 
         ->and($this->script('return getComputedStyle(document.documentElement).colorScheme'))->toBe('dark')
         ->and($this->script('return document.querySelector("meta[name=theme-color]").content'))->toBe('#000000')
         ->and($this->script('return document.querySelector("meta[name=color-scheme]").content'))->toBe('dark');
-})->with(['night', 'dim'])->with(['/bench', '/places/2?day=2026-11-26', '/kit', '/water/buoy', '/places/new', '/compare', '/card', '/log/1', '/nowhere', '/kit/filter/new']);
+})->with(['night', 'dim'])->with(['/bench', '/places/2?day=2026-11-26', '/kit', '/water/buoy', '/places/new', '/compare', '/card', '/log/1',
+    '/nowhere', '/kit/filter/new']);
 
 it('goes a step darker still: large figures at three to one against black, small letters at no less than 4.5', function (): void {
     $contrast = fn (string $of): float => (float) $this->script(<<<'JS'
@@ -193,7 +203,8 @@ it('has a focus ring of its own in every light, and never behind the foot', func
                 return [e.tagName + '.' + e.className + '#' + e.id, ring.outlineColor, ring.outlineStyle, s.boxShadow, drawn, e.closest('.doors') !== null || b.bottom <= doors.top + 1 || b.height > 500, e === document.body];
                 JS);
             if (! $at[6] && ! $at[4]) {
-                expect([$theme, $at[0], $at[1], $at[2] !== 'none', $at[5]])->toBe([$theme, $at[0], $glass, true, true])->and($at[3])->toBeIn(['none', $at[3]]);
+                expect([$theme, $at[0], $at[1], $at[2] !== 'none', $at[5]])->toBe([$theme, $at[0], $glass, true, true])
+                    ->and($at[3])->toBeIn(['none', $at[3]]);
                 expect(str_contains((string) $at[3], '72, 95, 199') || str_contains((string) $at[3], '66, 88, 255'))->toBeFalse();
             }
         }
@@ -221,7 +232,8 @@ it('says of a plain number in a shutter field that it is so many seconds', funct
     $this->seesIn('#f-shutter-means', '= 60 s (1/60 is written 1/60)');
     $this->find('#f-shutter')->sendKeys([WebDriverKeys::CONTROL, 'a']);
     $this->find('#f-shutter')->sendKeys('1/60');
-    $this->eventually(fn () => ($this->script('return document.getElementById("f-shutter-means")?.textContent ?? ""') === '') ? true : null, 'It goes on saying so.');
+    $this->eventually(fn () => ($this->script('return document.getElementById("f-shutter-means")?.textContent ?? ""') === '') ? true : null,
+        'It goes on saying so.');
 });
 
 it('brings the keyboard that can type it', function (string $path): void {
@@ -245,7 +257,8 @@ it('begins at what is wrong after a form was refused, with the way to each field
 
 it('lies on paper as it should: the card at its size, the board across with its table, everything black on white', function (string $path, string $theme, float $width, int $pages): void {
     $this->inTheme($theme)->visit($path);
-    $printed = (new ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true]);
+    $printed = (new ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF',
+        ['preferCSSPageSize' => true, 'printBackground' => true]);
     $pdf = (string) base64_decode((string) $printed['data'], true);
     preg_match_all('/\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/', $pdf, $boxes);
     expect(count($boxes[1]))->toBeGreaterThan(0)->toBeLessThanOrEqual($pages)
@@ -255,7 +268,8 @@ it('lies on paper as it should: the card at its size, the board across with its 
         ->toBe(['rgb(0, 0, 0)', 'rgb(255, 255, 255)', 'none']);
     (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setEmulatedMedia', ['media' => '']);
 })->with([
-    ['/card', 'night', 105.0, 4], ['/places/2?day=2026-11-26', 'night', 297.0, 2], ['/almanac?place=2&mark=2&light=golden', 'beach', 210.0, 6], ['/log', 'night', 210.0, 3],
+    ['/card', 'night', 105.0, 4], ['/places/2?day=2026-11-26', 'night', 297.0, 2],
+    ['/almanac?place=2&mark=2&light=golden', 'beach', 210.0, 6], ['/log', 'night', 210.0, 3],
     ['/bench', 'day', 210.0, 4],
 ]);
 
@@ -265,7 +279,8 @@ it('is light enough for one bar of signal: 130 kB and six requests at first, nex
     $tools->execute('Network.clearBrowserCache');
     $weigh = function () use ($path): array {
         $this->visit($path);
-        $this->eventually(fn () => $this->script('return document.readyState === "complete" && !document.querySelector(".htmx-request")') ? true : null, 'It never settles.');
+        $this->eventually(fn () => $this->script('return document.readyState === "complete" && !document.querySelector(".htmx-request")')
+            ? true : null, 'It never settles.');
 
         // The layers of a picture and the pictures of the log come after the page: tests/Browser/Bench/StagesTest, tests/Feature/Log/SheetTest.
         return (array) $this->script('const e = [...performance.getEntriesByType("navigation"), ...performance.getEntriesByType("resource")].filter((one) => !one.name.includes("/build/stage-") && !one.name.includes("/photos/")); return [e.length, e.reduce((sum, one) => sum + one.transferSize, 0)]');

@@ -5,9 +5,12 @@ declare(strict_types=1);
 dataset(
     'pages',
     [
-        '/bench', '/bench?kind=swell&period=8&look=glass&look_was=glass&longest=2m&target=', '/log', '/log/1', '/learned', '/practice', '/photos/open', '/log/compare?chosen[]=1&chosen[]=2', '/kit', '/kit/filter/2',
-        '/kit/camera/new', '/shoot', '/nowhere', '/outings/2', '/', '/places', '/places/2?day=2026-11-26', '/places/1', '/places/new', '/almanac', '/manual',
-        '/almanac?place=2&mark=2&light=golden', '/water', '/water/waves', '/water/clouds', '/water/buoy', '/compare', '/card', '/settings', '/settings/backup', '/settings/deleted', '/enter', '/subjects/3', '/kit/first',
+        '/bench', '/bench?kind=swell&period=8&look=glass&look_was=glass&longest=2m&target=', '/log', '/log/1', '/learned', '/practice',
+        '/photos/open', '/log/compare?chosen[]=1&chosen[]=2', '/kit', '/kit/filter/2',
+        '/kit/camera/new', '/shoot', '/nowhere', '/outings/2', '/', '/places', '/places/2?day=2026-11-26', '/places/1', '/places/new',
+        '/almanac', '/manual',
+        '/almanac?place=2&mark=2&light=golden', '/water', '/water/waves', '/water/clouds', '/water/buoy', '/compare', '/card', '/settings',
+        '/settings/backup', '/settings/deleted', '/enter', '/subjects/3', '/kit/first',
         '/bench?also=backwash&also_speed=1.6&also_look=held&sky=crossing&cloud_look=sheet&wind=8',
     ],
 );

@@ -8,8 +8,10 @@ declare(strict_types=1);
 function ownServer(int $port, string $database): mixed
 {
     $server = proc_open(
-        ['setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:{$port}", '-t', 'public', 'bin/router.php'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
-        $pipes, dirname(__DIR__, 3), ['DB_DATABASE' => $database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'BACKUPS_FOLDER' => '', 'PHP_CLI_SERVER_WORKERS' => '3', 'APP_ENV' => 'testing'] + getenv(),
+        ['setsid', PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:{$port}", '-t', 'public', 'bin/router.php'],
+        [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+        $pipes, dirname(__DIR__, 3), ['DB_DATABASE' => $database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'BACKUPS_FOLDER' => '', 'PHP_CLI_SERVER_WORKERS' => '3', 'APP_ENV' => 'testing'] + getenv(),
     );
     $ask = curl_init("http://127.0.0.1:{$port}/icon.svg");
     curl_setopt($ask, CURLOPT_RETURNTRANSFER, true);
@@ -33,7 +35,8 @@ function ownDatabase(): array
     $folder = sys_get_temp_dir().'/offline-'.bin2hex(random_bytes(6));
     mkdir($folder);
     $database = $folder.'/sea.sqlite';
-    exec('cd '.escapeshellarg(dirname(__DIR__, 3)).' && bash -c '.escapeshellarg('. bin/common.sh; need_database '.escapeshellarg($database)).' 2>&1', $said, $code);
+    exec('cd '.escapeshellarg(dirname(__DIR__,
+        3)).' && bash -c '.escapeshellarg('. bin/common.sh; need_database '.escapeshellarg($database)).' 2>&1', $said, $code);
     expect($code)->toBe(0, implode("\n", $said));
     $socket = stream_socket_server('tcp://127.0.0.1:0');
     $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
@@ -50,7 +53,8 @@ it('reads what was visited, counts a frame down and brings it home, though the s
     try {
         $go('/settings');
         $this->click('[data-pages-start]')->seesIn('[data-pages-words]', 'This device keeps the pages');
-        $this->eventually(fn () => $this->script('return navigator.serviceWorker.controller !== null') ? true : null, 'It does not take over.');
+        $this->eventually(fn () => $this->script('return navigator.serviceWorker.controller !== null') ? true : null,
+            'It does not take over.');
         $go('/places/2');
         $go('/bench?kind=cascade&measure=speed&speed=4&look=silk&look_was=silk&target=2.5&distance=8');
         $this->click('.headline .is-go')->seesIn('[data-step-count]', 'step 1');
@@ -111,18 +115,21 @@ it('walks a field file that was kept, though the server is killed while the shut
     [$folder, $database, $port] = ownDatabase();
     $server = ownServer($port, $database);
     $go = fn (string $path) => $this->browser->get("http://127.0.0.1:{$port}{$path}");
-    $starts = fn () => $this->eventually(fn () => $this->script('return document.body.classList.contains("is-started")') ? true : null, 'The file does not start.');
+    $starts = fn () => $this->eventually(fn () => $this->script('return document.body.classList.contains("is-started")') ? true : null,
+        'The file does not start.');
     $this->onPhone();
     array_map($this->expectOnConsole(...), ['ERR_CONNECTION_REFUSED', '503', 'Failed to load', 'net::', 'AudioContext', 'vibrate']);
     try {
         $go('/settings');
         $this->click('[data-pages-start]')->seesIn('[data-pages-words]', 'This device keeps the pages');
-        $this->eventually(fn () => $this->script('return navigator.serviceWorker.controller !== null') ? true : null, 'It does not take over.');
+        $this->eventually(fn () => $this->script('return navigator.serviceWorker.controller !== null') ? true : null,
+            'It does not take over.');
         $frames = (int) (new PDO('sqlite:'.$database))->query('select count(*) from frames')->fetchColumn();
         $go('/field/file');
         $starts();
         $this->script('location.hash = "#bench"');
-        $this->click('#bench [data-look="glass"]')->click('[data-way="0"]')->click('#shoot [data-step-all]')->click('#shoot [data-start="0"]')->seesIn('#shoot [data-under]', 'left');
+        $this->click('#bench [data-look="glass"]')->click('[data-way="0"]')->click('#shoot [data-step-all]')
+            ->click('#shoot [data-start="0"]')->seesIn('#shoot [data-under]', 'left');
         killServer($server);
         $server = null;
 
@@ -143,7 +150,8 @@ it('walks a field file that was kept, though the server is killed while the shut
         $starts();
         $this->seesIn('[data-home-count]', 'Everything is home');
         $after = (new PDO('sqlite:'.$database))->query("select count(*), sum(blur = 'right' and look = 'glass') from frames where id > (select max(id) - 1 from frames)")->fetch(PDO::FETCH_NUM);
-        expect((int) (new PDO('sqlite:'.$database))->query('select count(*) from frames')->fetchColumn())->toBe($frames + 1)->and(array_map(intval(...), $after))->toBe([1, 1]);
+        expect((int) (new PDO('sqlite:'.$database))->query('select count(*) from frames')->fetchColumn())->toBe($frames + 1)
+            ->and(array_map(intval(...), $after))->toBe([1, 1]);
         $go('/settings');
         $this->click('[data-pages-stop]')->seesIn('[data-pages-words]', 'can be kept on this device');
     } finally {

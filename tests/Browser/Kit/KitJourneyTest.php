@@ -18,11 +18,13 @@ it('builds a bag from an empty kit, one camera, one lens and one filter, and the
     $this->visit('/bench')->seesIn('h1', 'A first camera, lens and filter');
 
     $this->onPhone()->visit('/kit')->click('.said a')->seesIn('h1', 'A first camera, lens and filter');
-    $this->type('#f-camera', 'Old body')->type('#f-focal_min_mm', '24')->type('#f-focal_max_mm', '16')->type('#f-widest', 'f/2.8')->type('#f-marking', 'ND1000');
+    $this->type('#f-camera', 'Old body')->type('#f-focal_min_mm', '24')->type('#f-focal_max_mm', '16')->type('#f-widest', 'f/2.8')
+        ->type('#f-marking', 'ND1000');
     $this->seesIn('#marking-says', 'factor 1000 = 9.97 stops');
     $this->click('.is-go')->seesIn('#f-focal_max_mm-problem', 'must not be below');
     expect($this->value('#f-camera'))->toBe('Old body')->and($this->value('#f-marking'))->toBe('ND1000');
-    $this->type('#f-focal_max_mm', '70')->choose('#f-mount', 'slot')->click('.is-go')->seesIn('.said', 'Your kit is in')->seesIn('#f-camera', 'Old body');
+    $this->type('#f-focal_max_mm', '70')->choose('#f-mount', 'slot')->click('.is-go')->seesIn('.said', 'Your kit is in')
+        ->seesIn('#f-camera', 'Old body');
     $this->visit('/kit')->seesIn('.kit-list', 'ND1000');
     $this->visit('/kit/filter/new')->type('#f-name', 'Grey')->type('#f-marking', 'ND64')->click('.is-go')->seesIn(
         '.said', 'Grey is in the kit',
@@ -47,7 +49,8 @@ it('leaves the release at home, and nothing is offered beyond the longest timed 
 });
 
 it('keeps what was typed when a piece of kit is refused', function (): void {
-    $this->visit('/kit/lens/new')->type('#f-name', 'Backwards')->type('#f-focal_min_mm', '50')->type('#f-widest', 'f/8')->type('#f-smallest', 'f/4')->click('.is-go');
+    $this->visit('/kit/lens/new')->type('#f-name', 'Backwards')->type('#f-focal_min_mm', '50')->type('#f-widest', 'f/8')
+        ->type('#f-smallest', 'f/4')->click('.is-go');
     $this->seesIn('#f-smallest-problem', 'larger f-number');
     expect($this->value('#f-name'))->toBe('Backwards')->and($this->value('#f-widest'))->toBe('f/8');
 });

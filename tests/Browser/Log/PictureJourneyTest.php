@@ -26,18 +26,21 @@ function inTheHouse(string $sql): mixed
 }
 
 it('goes the whole way on one machine: shot by the simulated camera, matched, one too bright, corrected, calibrated, used by the kit, compared, kept, written out', function (): void {
-    $this->visit('/settings')->choose('#f-camera', 'simulated')->click('form[action$="/settings/devices"] button')->seesIn('.said', 'Your devices are kept');
+    $this->visit('/settings')->choose('#f-camera', 'simulated')->click('form[action$="/settings/devices"] button')
+        ->seesIn('.said', 'Your devices are kept');
     // A frame with one filter whose truth is not what is engraved on it, planned on the bench.
     $this->visit('/bench?kind=cascade&measure=speed&speed=4&distance=8&look=silk&look_was=silk&target=&shutter=1%2F60&aperture=f%2F11&iso=100&correction=0.67')->click('.headline .is-go');
     $this->seesIn('.fires', 'simulated camera')->click('.fires button')->seesIn('h1', 'silk in the cascade');
     $frame = (int) preg_replace('/\D/', '', (string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH));
     // Two thirds more than metered, and whatever its filter lets through: it is brighter than its base, and that is said in thirds.
     $this->seesIn('.check-next', 'less')->seesIn('.check-facts', 'brighter')->seesIn('.check-facts', 'the base');
-    expect(inTheHouse("SELECT group_concat(role) FROM (SELECT role FROM photos WHERE frame_id = {$frame} ORDER BY role)"))->toBe('base,frame');
+    expect(inTheHouse("SELECT group_concat(role) FROM (SELECT role FROM photos WHERE frame_id = {$frame} ORDER BY role)"))
+        ->toBe('base,frame');
     $filter = (string) inTheHouse("SELECT filters_label FROM frames WHERE id = {$frame}");
     expect($filter)->not->toContain('+');
     $before = inTheHouse("SELECT measured_stops FROM filters WHERE name = '{$filter}'");
-    $this->click('.filter-told form button')->seesIn('.filter-told', 'stops ±')->click('.filter-told .is-go')->seesIn('.said', "The bench takes {$filter} for");
+    $this->click('.filter-told form button')->seesIn('.filter-told', 'stops ±')->click('.filter-told .is-go')
+        ->seesIn('.said', "The bench takes {$filter} for");
     $after = (float) inTheHouse("SELECT measured_stops FROM filters WHERE name = '{$filter}'");
     expect($after)->toBeGreaterThan(1.0)->not->toBe($before);
     $this->visit('/kit')->seesIn('.kit-list', 'measured');
@@ -46,7 +49,8 @@ it('goes the whole way on one machine: shot by the simulated camera, matched, on
     // Base and frame side by side, as a keeper, and out as a sidecar.
     $this->visit("/log/{$frame}")->click('[data-marks] button')->seesIn('[data-marks]', 'A keeper');
     $this->visit("/log/compare?chosen%5B%5D=b{$frame}&chosen%5B%5D={$frame}&wipe=1")->seesIn('h1', 'Side by side');
-    expect($this->script('return document.querySelectorAll(".laid img").length'))->toBe(2)->and(inTheHouse("SELECT keeper FROM frames WHERE id = {$frame}"))->toBe('keeper');
+    expect($this->script('return document.querySelectorAll(".laid img").length'))->toBe(2)
+        ->and(inTheHouse("SELECT keeper FROM frames WHERE id = {$frame}"))->toBe('keeper');
     $sidecar = $this->browser->executeAsyncScript('const done = arguments[0]; fetch(`/log/'.$frame.'.xmp?title=1&filters=1`).then((a) => a.text()).then(done)');
     expect($sidecar)->toContain('dc:title')->toContain($filter)->toContain('>5</xmp:Rating>');
 });
@@ -55,8 +59,10 @@ it('takes many files in one after the other, says of each what came of it, and s
     withoutPictures();
     file_put_contents($broken = sys_get_temp_dir().'/broken-'.getmypid().'.jpg', 'none');
     $this->visit('/log');
-    $this->browser->findElement(WebDriverBy::cssSelector('[data-taking-files]'))->sendKeys(implode("\n", [demoFile('posts-silk'), $broken, demoFile('posts-base'), demoFile('step-silk')]));
-    $this->seesIn('[data-taking-count]', '3 taken in, 1 not')->seesIn('[data-taking-list]', 'The file is no JPEG')->seesIn('[data-taking-list]', 'Frame 3.')->seesIn('[data-taking-list]', 'The base of frame 1.');
+    $this->browser->findElement(WebDriverBy::cssSelector('[data-taking-files]'))->sendKeys(implode("\n",
+        [demoFile('posts-silk'), $broken, demoFile('posts-base'), demoFile('step-silk')]));
+    $this->seesIn('[data-taking-count]', '3 taken in, 1 not')->seesIn('[data-taking-list]', 'The file is no JPEG')
+        ->seesIn('[data-taking-list]', 'Frame 3.')->seesIn('[data-taking-list]', 'The base of frame 1.');
     expect(inTheHouse('SELECT count(*) FROM photos'))->toBe(3);
     // Sent again they are here once. What was read here stays until it was read.
     $this->reload();
@@ -71,7 +77,8 @@ it('keeps what could not be sent, says so, and sends it by a press once the netw
     $this->expectOnConsole('ERR_INTERNET_DISCONNECTED')->visit('/log');
     $tools = new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($this->browser);
     $tools->execute('Network.enable');
-    $offline = static fn (bool $is) => $tools->execute('Network.emulateNetworkConditions', ['offline' => $is, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    $offline = static fn (bool $is) => $tools->execute('Network.emulateNetworkConditions',
+        ['offline' => $is, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
     $offline(true);
     try {
         $this->browser->findElement(WebDriverBy::cssSelector('[data-taking-files]'))->sendKeys(demoFile('posts-silk'));
@@ -127,10 +134,12 @@ it('marks keepers by key and by star, folds away, and chooses pictures to compar
     $this->visit('/log?show=all');
     $first = $this->browser->findElements(WebDriverBy::cssSelector('.tile-link'));
     $first[1]->sendKeys('k');
-    $this->eventually(fn (): ?bool => $this->script('return document.querySelectorAll("[data-tile]")[1].classList.contains("is-keeper")') === true ? true : null, 'It is no keeper.');
+    $this->eventually(fn (): ?bool => $this->script('return document.querySelectorAll("[data-tile]")[1].classList.contains("is-keeper")') === true ? true : null,
+        'It is no keeper.');
     $first[1]->sendKeys([WebDriverKeys::ARROW_RIGHT]);
     $this->browser->switchTo()->activeElement()->sendKeys('x');
-    $this->eventually(fn (): ?bool => $this->script('return document.querySelectorAll("[data-tile]")[2].classList.contains("is-folded")') === true ? true : null, 'It is not folded.');
+    $this->eventually(fn (): ?bool => $this->script('return document.querySelectorAll("[data-tile]")[2].classList.contains("is-folded")') === true ? true : null,
+        'It is not folded.');
     $this->script('document.querySelectorAll("[data-choose]")[0].click(); document.querySelectorAll("[data-choose]")[1].click()');
     $this->click('[data-chosen] button')->seesIn('h1', 'Side by side')->click('[data-zoom="3"]');
     expect($this->script('return new Set([...document.querySelectorAll(".laid img")].map((i) => i.style.transform)).size'))->toBe(1)

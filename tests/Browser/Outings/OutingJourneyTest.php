@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 it('plans an outing on a phone: from a window to a schedule, ticks that stay, a text for somebody at home', function (): void {
-    $this->onPhone()->visit('/almanac?place=2&mark=2&light=any&months=1&by=time')->click('.coming li form button')->seesIn('.said', 'The outing is planned');
+    $this->onPhone()->visit('/almanac?place=2&mark=2&light=any&months=1&by=time')->click('.coming li form button')
+        ->seesIn('.said', 'The outing is planned');
     $this->seesIn('.schedule', 'Tripod up')->seesIn('.outing-times', 'off it by');
     $this->choose('#f-look', 'glass')->click('form[action$="/compositions"] .is-go')->seesIn('.subjects', 'the posts in swell glass');
     // Two at once are one wish; the second subject is another.
@@ -20,18 +21,21 @@ it('plans an outing on a phone: from a window to a schedule, ticks that stay, a 
 
     $this->script('navigator.share = undefined; navigator.clipboard.writeText = (text) => { window.copied = text; return Promise.resolve(); }');
     $this->click('[data-shares]')->seesIn('[data-shares]', 'Copied');
-    expect($this->script('return window.copied'))->toContain('I am photographing at Marrow Shelf')->toContain('off it by')->toContain('coastguard');
+    expect($this->script('return window.copied'))->toContain('I am photographing at Marrow Shelf')->toContain('off it by')
+        ->toContain('coastguard');
     expect($this->widerThanTheScreen())->toBe(0);
 });
 
 it('is one page on paper, with schedule, packing, the text and the cautions', function (): void {
     $this->visit('/outings/2');
-    $printed = (new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true]);
+    $printed = (new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF',
+        ['preferCSSPageSize' => true, 'printBackground' => true]);
     $path = sys_get_temp_dir().'/outing-'.getmypid().'.pdf';
     file_put_contents($path, (string) base64_decode((string) $printed['data'], true));
     $pages = (string) shell_exec('pdfinfo '.escapeshellarg($path));
     $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($path).' -');
     unlink($path);
-    expect($pages)->toMatch('/Pages:\s+1\n/')->toMatch('/59[45](\.\d+)? x 84[12]/')->and($text)->toContain('off it by')->toContain('Tripod up')->toContain('Pack, and go')->toContain('Cloths, dry')
+    expect($pages)->toMatch('/Pages:\s+1\n/')->toMatch('/59[45](\.\d+)? x 84[12]/')
+        ->and($text)->toContain('off it by')->toContain('Tripod up')->toContain('Pack, and go')->toContain('Cloths, dry')
         ->toContain('I am photographing at')->toContain('Not for navigation');
 });

@@ -6,7 +6,8 @@ it('counts to what an outing waits for, in the words of the server, and goes on 
     $zone = new DateTimeZone('Europe/London');
     $at = fn (string $ahead): string => (new DateTimeImmutable($ahead))->setTimezone($zone)->format('Y-m-d\TH:i');
     $this->visit('/places/5');
-    $this->script('document.querySelector("#f-starts_at").value = arguments[0]; document.querySelector("#f-ends_at").value = arguments[1]', $at('+70 minutes'), $at('+190 minutes'));
+    $this->script('document.querySelector("#f-starts_at").value = arguments[0]; document.querySelector("#f-ends_at").value = arguments[1]',
+        $at('+70 minutes'), $at('+190 minutes'));
     $this->click('form[action$="/outings"] button')->seesIn('.said', 'The outing is planned');
 
     $this->visit('/')->seesIn('.ahead h1', 'Tarrip Weir')->seesIn('.ahead-moments .is-next', 'in ');
@@ -17,7 +18,8 @@ it('counts to what an outing waits for, in the words of the server, and goes on 
     // An hour later by the clock of the browser one more is past, and another stands out.
     $next = $this->text('.ahead-moments .is-next');
     $this->script('const now = Date.now; Date.now = () => now() + 7200000');
-    $this->eventually(fn (): ?bool => str_contains($script(), 'past') && ! str_contains($this->text('.ahead-moments'), $next) ? true : null, 'It does not go on.');
+    $this->eventually(fn (): ?bool => str_contains($script(), 'past') && ! str_contains($this->text('.ahead-moments'), $next) ? true : null,
+        'It does not go on.');
     expect($this->text('.ahead-moments'))->not->toContain($next)->toContain('past');
 });
 

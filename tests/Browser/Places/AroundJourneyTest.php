@@ -20,20 +20,24 @@ it('drags the frame of the lens round the horizon and widens it: fields, drawing
     $this->visit('/places/2?day=2026-12-04')->seesIn('.passages', 'Sun in the frame');
     $before = $this->text('.passages');
     draggedBy($this, '.lens-middle', 170, 20);
-    $this->eventually(fn (): ?bool => (float) $this->value('#lens-facing') > 150 && $this->text('.passages') !== $before ? true : null, 'The frame does not follow.');
+    $this->eventually(fn (): ?bool => (float) $this->value('#lens-facing') > 150 && $this->text('.passages') !== $before ? true : null,
+        'The frame does not follow.');
     expect((float) $this->value('#lens-facing'))->toBeBetween(155, 175)->and((float) $this->value('#lens-tilt'))->toBeBetween(3, 9);
     $this->seesIn('#horizon', 'as the facing here');
     draggedBy($this, '[data-wider]', -60, 0);
-    $this->eventually(fn (): ?bool => (float) $this->value('#lens-focal') > 20 && str_contains($this->text('.lens-form'), '°') && ! str_contains($this->text('.lens-form'), '97°') ? true : null, 'It is not narrower.');
+    $this->eventually(fn (): ?bool => (float) $this->value('#lens-focal') > 20 && str_contains($this->text('.lens-form'), '°')
+        && ! str_contains($this->text('.lens-form'), '97°') ? true : null, 'It is not narrower.');
 });
 
 it('turns the lens by keys, and says what was wrong at the field without losing what was typed', function (): void {
     $this->visit('/places/2?day=2026-12-04')->expectOnConsole('422');
     $this->script("document.querySelector('[data-lens]').focus()");
     $this->press(WebDriverKeys::ARROW_RIGHT)->press(WebDriverKeys::ARROW_RIGHT)->press(WebDriverKeys::ARROW_UP);
-    $this->eventually(fn (): ?bool => $this->value('#lens-facing') === '117' && $this->value('#lens-tilt') === '1' ? true : null, 'Two keys are not two degrees.');
+    $this->eventually(fn (): ?bool => $this->value('#lens-facing') === '117' && $this->value('#lens-tilt') === '1' ? true : null,
+        'Two keys are not two degrees.');
     // The answer to the keys is there before a field is gone into: until then the form is written anew.
-    $this->eventually(fn (): ?bool => $this->script("return document.getElementById('horizon-asked').dataset.state") === 'fresh' && str_contains($this->text('#horizon'), 'Keep 117°') ? true : null, 'The keys are not answered.');
+    $this->eventually(fn (): ?bool => $this->script("return document.getElementById('horizon-asked').dataset.state") === 'fresh'
+        && str_contains($this->text('#horizon'), 'Keep 117°') ? true : null, 'The keys are not answered.');
     $this->type('#lens-facing', '400')->seesIn('#lens-facing-problem', 'between 0');
     expect($this->value('#lens-facing'))->toBe('400');
     $this->type('#lens-facing', '90')->eventually(fn (): ?bool => $this->script("return document.querySelector('#lens-facing-problem') === null && document.getElementById('horizon-asked').dataset.state === 'fresh'") ? true : null, 'It is not mended.');
@@ -41,9 +45,11 @@ it('turns the lens by keys, and says what was wrong at the field without losing 
 
 it('lets no late answer write over what is typed on, and says so when none comes', function (): void {
     $this->visit('/places/2?day=2026-12-04')->slowedBy(900)->type('#lens-facing', '200');
-    $this->eventually(fn (): ?bool => $this->script("return document.getElementById('horizon-asked').dataset.state") === 'asking' ? true : null, 'It does not ask.');
+    $this->eventually(fn (): ?bool => $this->script("return document.getElementById('horizon-asked').dataset.state") === 'asking' ? true
+        : null, 'It does not ask.');
     $this->type('#lens-facing', '210');
-    $this->eventually(fn (): ?bool => $this->script("return document.getElementById('horizon-asked').dataset.state") === 'fresh' && str_contains($this->text('#horizon'), 'Keep 210°') ? true : null, 'The last typed is not drawn.');
+    $this->eventually(fn (): ?bool => $this->script("return document.getElementById('horizon-asked').dataset.state") === 'fresh'
+        && str_contains($this->text('#horizon'), 'Keep 210°') ? true : null, 'The last typed is not drawn.');
     expect($this->value('#lens-facing'))->toBe('210');
     $this->offline()->expectOnConsole('ERR_INTERNET_DISCONNECTED')->expectOnConsole('htmx:sendError')->expectOnConsole('htmx:sendAbort')->expectOnConsole('htmx:afterRequest')->type('#lens-facing', '220')->seesIn('#horizon-asked-said', 'out of reach');
     expect($this->value('#lens-facing'))->toBe('220');
@@ -84,7 +90,8 @@ it('takes a skyline that is drawn by hand, keeps it by a press, and reckons with
     $this->mouse('mouseReleased', ...$at(210, 0));
     $this->click('[data-keep-skyline]')->seesIn('.said', 'What stands around Tarrip Weir is kept');
     $skyline = Skyline::parse($this->value('#f-skyline'));
-    expect($skyline->altitudeDeg(165))->toBeAbout(20, 2)->and($skyline->altitudeDeg(135))->toBeAbout(15, 2.5)->and($skyline->altitudeDeg(40))->toBeAbout(0, 0.5)->and(count($skyline->points))->toBeLessThan(40);
+    expect($skyline->altitudeDeg(165))->toBeAbout(20, 2)->and($skyline->altitudeDeg(135))->toBeAbout(15, 2.5)
+        ->and($skyline->altitudeDeg(40))->toBeAbout(0, 0.5)->and(count($skyline->points))->toBeLessThan(40);
     $this->seesIn('.passages', 'Sun over the skyline');
     // Taken away again, the sky is open.
     $this->script("document.getElementById('f-skyline').value = ''");
@@ -96,7 +103,8 @@ it('is used by the thumb: the frame is dragged, the drawing is pushed, nothing i
     $this->onPhone()->visit('/places/2?day=2026-12-04')->seesIn('.passages', 'Sun in the frame');
     expect($this->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue()
         ->and($this->script("const b = document.querySelector('[data-lens]').getBoundingClientRect(); return b.x < 390 && b.x + b.width > 0"))->toBeTrue();
-    $this->choose('#lens-focal', '50')->eventually(fn (): ?bool => str_contains($this->text('.lens-form'), '40° by 27°') ? true : null, 'A longer lens is not narrower.');
+    $this->choose('#lens-focal', '50')->eventually(fn (): ?bool => str_contains($this->text('.lens-form'), '40° by 27°') ? true : null,
+        'A longer lens is not narrower.');
 });
 
 it('leaves the cursor where a hand has put it when the hold plan comes', function (): void {
@@ -120,6 +128,7 @@ it('takes a forecast that is dropped on its field, and has it under the board', 
         field.dispatchEvent(new DragEvent('dragover', {dataTransfer: data, bubbles: true, cancelable: true}));
         field.dispatchEvent(new DragEvent('drop', {dataTransfer: data, bubbles: true, cancelable: true}));
         JS);
-    $this->click('.forecast .foot-line button')->seesIn('.said', '2 hours of forecast are kept')->seesIn('.forecast summary', 'of this hour')->seesIn('.day-board', 'overcast');
+    $this->click('.forecast .foot-line button')->seesIn('.said', '2 hours of forecast are kept')
+        ->seesIn('.forecast summary', 'of this hour')->seesIn('.day-board', 'overcast');
     $this->click('.forecast summary')->click('.forecast .is-warn')->seesIn('.said', 'The forecast is gone');
 });

@@ -19,14 +19,16 @@ it('takes a person from a position to the nearest station, a learned level, wind
     $this->type('#mark-name', 'water fills the gully')->click('form[action$="/marks"] button')->seesIn('.said', 'learns its height');
     foreach ([['2026-11-20 13:00', 1], ['2026-11-20 16:30', 0], ['2026-11-21 14:00', 1]] as [$at, $reached]) {
         $this->choose('input[name="seen_at"]', str_replace(' ', 'T', $at)); // the browser’s own picker
-        $this->click('button[name="reached"][value="'.$reached.'"]')->seesIn('.said', $reached === 1 ? 'Seen: reached' : 'Seen: not reached');
+        $this->click('button[name="reached"][value="'.$reached.'"]')
+            ->seesIn('.said', $reached === 1 ? 'Seen: reached' : 'Seen: not reached');
     }
     $this->seesIn('.mark', '3 sightings')->seesIn('.mark-figure', 'above ');
 
     // Windows for a year, as a calendar that a reader takes, and one of them as an outing.
     $this->click('.mark a')->seesIn('.found', 'windows at Tern Rock');
     $this->choose('[name=light]', 'any');
-    $this->eventually(fn (): ?bool => str_contains($this->browser->getCurrentURL(), 'light=any') ? true : null, 'The light is not searched for.');
+    $this->eventually(fn (): ?bool => str_contains($this->browser->getCurrentURL(), 'light=any') ? true : null,
+        'The light is not searched for.');
     $this->choose('[name=months]', '12');
     $this->eventually(fn (): ?bool => str_contains($this->browser->getCurrentURL(), 'months=12') ? true : null, 'No year is searched.');
     $this->seesIn('.found', 'windows at Tern Rock');

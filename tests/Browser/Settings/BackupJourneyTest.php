@@ -10,7 +10,8 @@ it('keeps a backup on a phone, loses a frame, looks into the backup first, and h
     $this->visit('/log/3')->click('form[action$="/log/3"] .is-warn')->seesIn('[role=status]', 'Undo');
     $this->visit($backup)->seesIn('.restore-way', 'Frames')->seesIn('.restore-way', 'Merge it in');
     expect($this->widerThanTheScreen())->toBeLessThanOrEqual(0)->and($this->accessibilityProblems())->toBe([]);
-    $this->click('.restore-way .is-go')->seesIn('[role=status]', 'It is back: 3 added')->seesIn('.kit-list', 'before a backup was brought back');
+    $this->click('.restore-way .is-go')->seesIn('[role=status]', 'It is back: 3 added')
+        ->seesIn('.kit-list', 'before a backup was brought back');
     expect($this->accessibilityProblems())->toBe([]);
     $this->visit('/log/3')->seesIn('h1', 'Frame 3');
     // A file that is no backup is refused at its field, and nothing has changed.

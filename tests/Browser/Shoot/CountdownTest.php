@@ -93,7 +93,8 @@ it('keeps ticks that could not be sent, and sends them when the page is opened a
 
 it('moves the end when the sun goes and comes back, by the same rule as the core', function (): void {
     longFrame($this);
-    $this->eventually(fn () => (float) $this->script('return document.querySelector("[data-bar]").value') > 20 ? true : null, 'It does not count.');
+    $this->eventually(fn () => (float) $this->script('return document.querySelector("[data-bar]").value') > 20 ? true : null,
+        'It does not count.');
     $this->click('[data-sun="gone"]')->seesIn('[data-light-words]', '3 stops darker')->eventually(
         fn () => preg_match('/^[34]:/', $this->text('[data-figure]')) === 1 ? true : null, 'The end does not move.',
     );
@@ -120,7 +121,8 @@ it('moves the end when the sun goes and comes back, by the same rule as the core
         JS, [$cases]);
     foreach ($cases as $i => $case) {
         $light = SteppedLight::of($case['changes']);
-        expect($found[$i][0])->toBeWithinShare($light->openS($case['planned']), 1e-9)->and($found[$i][1])->toBeAbout($light->gatheredS($case['open']), 1e-6);
+        expect($found[$i][0])->toBeWithinShare($light->openS($case['planned']), 1e-9)
+            ->and($found[$i][1])->toBeAbout($light->gatheredS($case['open']), 1e-6);
     }
 });
 
@@ -128,7 +130,8 @@ it('opens on the crest that was pressed for, and at a full minute of the clock',
     $this->onPhone()->visit('/water/waves');
     $this->script('const real = Date.now.bind(Date); let ms = 0; Date.now = () => real() + ms; window.later = (by) => { ms += by; };');
     bulbFrame($this);
-    $this->seesIn('[data-start-at]', ':')->click('[data-later="60"]')->click('[data-start-clock]')->seesIn('[data-under]', 'until it opens');
+    $this->seesIn('[data-start-at]', ':')->click('[data-later="60"]')->click('[data-start-clock]')
+        ->seesIn('[data-under]', 'until it opens');
     $opens = (int) $this->script('return JSON.parse(localStorage.getItem("open-frame")).opened_at_ms');
     expect($opens % 60_000)->toBe(0)->and($opens / 1000 - microtime(true))->toBeGreaterThan(60.0)->toBeLessThan(130.0);
 });
@@ -137,12 +140,14 @@ it('has everything of the job on one screen, upright and sideways', function (in
     bulbFrame($this->onPhone());
     $this->browser->manage()->window()->setSize(new Facebook\WebDriver\WebDriverDimension($width, $height + 140));
     $tools = new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($this->browser);
-    $tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => true]);
+    $tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1,
+        'mobile' => true]);
     $outside = 'scrollTo(0, 0); const doors = document.querySelector(".doors").getBoundingClientRect(); const low = doors.top > 60 && doors.height ? doors.top : innerHeight; return [...document.querySelectorAll(".shoot-one button, .shoot-figure, .shoot-settings")].filter((e) => e.offsetParent)
         .filter((e) => { const b = e.getBoundingClientRect(); return b.bottom > low + 1 || b.top < -1 || b.right > innerWidth + 1 || b.left < -1; }).map((e) => e.textContent.trim())';
     expect($this->script($outside))->toBe([]);
     $this->click('[data-step-all]')->seesIn('[data-step-now]', 'Ready');
-    expect($this->script($outside))->toBe([])->and($this->script('return document.querySelector(".doors").getBoundingClientRect().height <= innerHeight'))->toBeTrue();
+    expect($this->script($outside))->toBe([])
+        ->and($this->script('return document.querySelector(".doors").getBoundingClientRect().height <= innerHeight'))->toBeTrue();
     $this->click('[data-start="0"]')->seesIn('[data-under]', 'left');
     expect($this->script($outside))->toBe([]);
     $this->seesIn('[data-close-words]', 'Closed');
@@ -159,15 +164,18 @@ it('tells the hand: signals are tried beforehand, chosen, and heard out before t
     $this->click('[data-start="0"]');
     // Two, one, and the three notes of the end are on the audio clock from the start.
     expect($this->script('return window.notes'))->toBeGreaterThanOrEqual(3 + 4);
-    $this->eventually(fn () => $this->script('return document.documentElement.classList.contains("is-turned")') ? true : null, 'The screen does not turn.');
+    $this->eventually(fn () => $this->script('return document.documentElement.classList.contains("is-turned")') ? true : null,
+        'The screen does not turn.');
     expect($this->script('return localStorage.getItem("signal-screen")'))->toBe('yes');
 });
 
 it('says of a camera that times itself how dark the frame will be, since nothing moves its end', function (): void {
-    $this->onPhone()->visit('/bench?kind=cascade&measure=speed&speed=4&look=silk&look_was=silk&target=2.5&distance=8')->click('.headline .is-go');
+    $this->onPhone()->visit('/bench?kind=cascade&measure=speed&speed=4&look=silk&look_was=silk&target=2.5&distance=8')
+        ->click('.headline .is-go');
     $this->seesIn('[data-under]', 'timed by the camera')->click('[data-start="0"]')->seesIn('[data-under]', 'left');
     $planned = (float) $this->find('[data-planned]')->getAttribute('data-planned');
     $this->script('document.querySelector("[data-sun=gone]").click()');
-    $this->seesIn('[data-light-words]', 'The camera closes by itself: ')->seesIn('h1', 'silk in the cascade')->seesIn('.facts', '3 stops darker');
+    $this->seesIn('[data-light-words]', 'The camera closes by itself: ')->seesIn('h1', 'silk in the cascade')
+        ->seesIn('.facts', '3 stops darker');
     expect((float) $this->value('#f-open'))->toBeAbout($planned, 0.01);
 });

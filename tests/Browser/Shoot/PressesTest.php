@@ -16,7 +16,8 @@ function counted(object $person): int
 function counting(object $person): void
 {
     $person->script('sessionStorage.setItem("presses", "0")');
-    $person->tools()->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => 'if (!window.isCounting) { window.isCounting = true; addEventListener("click", (event) => { event.isTrusted && sessionStorage.setItem("presses", String(1 + Number(sessionStorage.getItem("presses") ?? 0))); }, true); }']);
+    $person->tools()->execute('Page.addScriptToEvaluateOnNewDocument',
+        ['source' => 'if (!window.isCounting) { window.isCounting = true; addEventListener("click", (event) => { event.isTrusted && sessionStorage.setItem("presses", String(1 + Number(sessionStorage.getItem("presses") ?? 0))); }, true); }']);
 }
 
 it('opens yesterday’s frame once more in two presses and one load', function (): void {
@@ -34,7 +35,8 @@ it('opens a new look at a known place in five presses', function (): void {
     counting($this);
     $this->visit('/bench')->seesIn('.headline', 's');
     counted($this);
-    $this->click('[name=look][value=mist]')->click('.headline .is-go')->seesIn('[data-step-now]', 'Compose')->seesIn('[data-under]', 'mist');
+    $this->click('[name=look][value=mist]')->click('.headline .is-go')->seesIn('[data-step-now]', 'Compose')
+        ->seesIn('[data-under]', 'mist');
     $this->click('[data-step-all]')->click('[data-start="0"]')->seesIn('[data-undo]', 'undo');
     expect(counted($this))->toBeLessThanOrEqual(5);
 });
@@ -48,8 +50,10 @@ it('opens a water that was never measured in four presses and those with its cre
     for ($press = 1; $press <= 5; $press++) {
         $this->click('[data-crests]')->seesIn('#crests-heard', $press === 1 ? 'First crest' : "{$press} presses");
     }
-    $this->seesIn('.headline', 's')->eventually(fn () => $this->value('#f-period') === '6.3' ? true : null, 'The period is not taken over.');
-    $this->click('.headline .is-go')->seesIn('[data-step-now]', 'Compose')->click('[data-step-all]')->click('[data-start="0"]')->seesIn('[data-undo]', 'undo');
+    $this->seesIn('.headline', 's')->eventually(fn () => $this->value('#f-period') === '6.3' ? true : null,
+        'The period is not taken over.');
+    $this->click('.headline .is-go')->seesIn('[data-step-now]', 'Compose')->click('[data-step-all]')->click('[data-start="0"]')
+        ->seesIn('[data-undo]', 'undo');
     expect(counted($this))->toBeLessThanOrEqual(5 + 4);
 });
 
@@ -111,7 +115,8 @@ it('opens at the top of the swash, where that is what was timed', function (): v
     expect($id)->toBeGreaterThan(0);
     $this->visit("/bench?measured={$id}")->seesIn('.headline', 's')->click('.headline .is-go')->seesIn('[data-step-now]', 'Compose');
     $this->click('[data-step-all]')->seesIn('[data-start-beat]', 'at the top of the swash');
-    $this->click('[data-beat-now]')->seesIn('[data-next-beat]', 'every 8.0 s, next in ')->click('[data-start-beat]')->seesIn('[data-under]', 'until it opens: hands off');
+    $this->click('[data-beat-now]')->seesIn('[data-next-beat]', 'every 8.0 s, next in ')->click('[data-start-beat]')
+        ->seesIn('[data-under]', 'until it opens: hands off');
 });
 
 it('tells a screen reader the step, that it is open, a minute, ten seconds, the last five and the end', function (): void {

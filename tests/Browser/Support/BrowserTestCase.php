@@ -196,7 +196,8 @@ abstract class BrowserTestCase extends TestCase
     {
         $tools = new ChromeDevToolsDriver($this->browser);
         $tools->execute('Network.enable');
-        $tools->execute('Network.emulateNetworkConditions', ['offline' => false, 'latency' => $latencyMs, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $tools->execute('Network.emulateNetworkConditions', ['offline' => false, 'latency' => $latencyMs, 'downloadThroughput' => -1,
+            'uploadThroughput' => -1]);
         $tools->execute('Emulation.setCPUThrottlingRate', ['rate' => $processor]);
 
         return $this;
@@ -206,7 +207,8 @@ abstract class BrowserTestCase extends TestCase
     {
         $tools = new ChromeDevToolsDriver($this->browser);
         $tools->execute('Network.enable');
-        $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1,
+            'uploadThroughput' => -1]);
 
         return $this;
     }

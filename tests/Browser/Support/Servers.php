@@ -91,7 +91,8 @@ final class Servers
                 array_map(
                     escapeshellarg(...),
                     [
-                        'env', "DB_DATABASE={$folder}/seeded.sqlite", "PHOTOS_FOLDER={$folder}/photos", 'APP_ENV=testing', PHP_BINARY, "{$root}/artisan", 'migrate', '--seed',
+                        'env', "DB_DATABASE={$folder}/seeded.sqlite", "PHOTOS_FOLDER={$folder}/photos", 'APP_ENV=testing', PHP_BINARY,
+                        "{$root}/artisan", 'migrate', '--seed',
                         '--force',
                     ],
                 ),
@@ -107,9 +108,11 @@ final class Servers
         [$port, $driverPort] = [self::freePort(), self::freePort()];
         $processes = [
             self::spawn([
-                PHP_BINARY, '-d', 'realpath_cache_size=0', '-d', 'opcache.enable_cli=1', '-d', 'zlib.output_compression=1', '-S', "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/bin/router.php",
+                PHP_BINARY, '-d', 'realpath_cache_size=0', '-d', 'opcache.enable_cli=1', '-d', 'zlib.output_compression=1', '-S',
+                "127.0.0.1:{$port}", '-t', "{$root}/public", "{$root}/bin/router.php",
             ],
-                [...$environment, 'DB_DATABASE' => "{$folder}/test.sqlite", 'BACKUPS_FOLDER' => "{$folder}/backups", 'PHP_CLI_SERVER_WORKERS' => '12'], "{$folder}/server.log"),
+                [...$environment, 'DB_DATABASE' => "{$folder}/test.sqlite", 'BACKUPS_FOLDER' => "{$folder}/backups",
+                    'PHP_CLI_SERVER_WORKERS' => '12'], "{$folder}/server.log"),
             self::spawn(['chromedriver', "--port={$driverPort}"], $environment, "{$folder}/driver.log"),
         ];
         self::waitFor($port);

@@ -43,7 +43,8 @@ $one = static fn (array $of): mixed => $of[$chance->getInt(0, count($of) - 1)];
 // A base frame as people take one: hand-held settings and those of a dusk on a tripod.
 $reading = static function (int $shortest, int $longest) use ($one, $chance, $bag): Reading {
     return new Reading(
-        new Exposure($one($bag->lens->apertures()), ShutterTime::onDial($chance->getInt($shortest, $longest)), $one($bag->camera->isos())), Stops::zero(),
+        new Exposure($one($bag->lens->apertures()), ShutterTime::onDial($chance->getInt($shortest, $longest)), $one($bag->camera->isos())),
+        Stops::zero(),
     );
 };
 $said = static fn (Reading $r): array => [
@@ -59,7 +60,8 @@ while (count($ways) < $third) {
     }
     $window = ShutterWindow::of($target->plus(Stops::of(-1)), $target->plus(Stops::of(1)), $target);
     $ways[] = [...$said($read), 'bias' => $bias, 'target' => (int) round($target->thirds()), 'answer' => array_map(
-        static fn (Way $w): array => [$w->filters->label(), $w->aperture->label(), $w->iso->label(), $w->shutterLabel(), $w->shutter->seconds],
+        static fn (Way $w): array => [$w->filters->label(), $w->aperture->label(), $w->iso->label(), $w->shutterLabel(),
+            $w->shutter->seconds],
         BackSolver::byStack($question($read, Stops::of($bias / 3), $window), 3),
     )];
 }
@@ -77,7 +79,8 @@ for ($i = 0; $i < $third; $i++) {
 $looks = [];
 for ($i = 0; $i < $third; $i++) {
     $kind = $one(WaterKind::cases());
-    $even = static fn (float $least, float $most): float => (float) sprintf('%.4g', $least * ($most / $least) ** ($chance->getInt(0, 1_000_000) / 1e6));
+    $even = static fn (float $least, float $most): float => (float) sprintf('%.4g',
+        $least * ($most / $least) ** ($chance->getInt(0, 1_000_000) / 1e6));
     [$width, $period, $height, $speed] = [$even(0.4, 1000), $even(2.0, 22), $even(0.3, 7), $even(0.05, 25)];
     $framing = new Framing($camera->sensor(), 100.0, $width * 100 / $camera->sensor()->widthMm);
     $spec = $kind->isWaves()
@@ -91,7 +94,8 @@ for ($i = 0; $i < $third; $i++) {
         }
     }
     $looks[] = [
-        'kind' => $kind->value, 'values' => ['width_m' => $width, 'period_s' => $period, 'height_m' => $height, 'speed_m_s' => $speed], 'answer' => $answer,
+        'kind' => $kind->value, 'values' => ['width_m' => $width, 'period_s' => $period, 'height_m' => $height, 'speed_m_s' => $speed],
+        'answer' => $answer,
     ];
 }
 

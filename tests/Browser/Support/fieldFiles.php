@@ -19,7 +19,9 @@ function fieldFile(string $query = ''): string
 function fieldAnswers(int $seed, int $most): array
 {
     $script = escapeshellarg(__DIR__.'/field-answers.php');
-    exec('DB_DATABASE='.escapeshellarg(Servers::running()->database()).' '.escapeshellarg(PHP_BINARY)." {$script} {$seed} {$most} 2>&1", $said, $code);
+    exec('DB_DATABASE='.escapeshellarg(Servers::running()->database()).' '.escapeshellarg(PHP_BINARY)." {$script} {$seed} {$most} 2>&1",
+        $said, $code);
 
-    return $code === 0 ? json_decode(implode('', $said), true, 16, JSON_THROW_ON_ERROR) : throw new RuntimeException(implode("\n", array_slice($said, 0, 9)));
+    return $code === 0 ? json_decode(implode('', $said), true, 16, JSON_THROW_ON_ERROR)
+        : throw new RuntimeException(implode("\n", array_slice($said, 0, 9)));
 }

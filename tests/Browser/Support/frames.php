@@ -8,7 +8,8 @@ declare(strict_types=1);
 function bulbFrame(object $person, string $target = '2.5'): void
 {
     $person->visit('/kit/camera/1')->type('#f-longest_timed', '0.5')->click('.is-go')->seesIn('.said', 'is kept');
-    $person->visit('/bench?kind=cascade&measure=speed&speed=4&look=silk&look_was=silk&target='.$target.'&distance=8')->click('.headline .is-go');
+    $person->visit('/bench?kind=cascade&measure=speed&speed=4&look=silk&look_was=silk&target='.$target.'&distance=8')
+        ->click('.headline .is-go');
     $person->seesIn('[data-under]', 'bulb');
 }
 

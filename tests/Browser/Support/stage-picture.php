@@ -9,7 +9,8 @@ use App\Devices\Picture\StagePicture;
 
 require dirname(__DIR__, 3).'/vendor/autoload.php';
 
-$picture = StagePicture::of(json_decode((string) stream_get_contents(STDIN), true, 16, JSON_THROW_ON_ERROR), dirname(__DIR__, 3).'/data/stages');
+$picture = StagePicture::of(json_decode((string) stream_get_contents(STDIN), true, 16, JSON_THROW_ON_ERROR),
+    dirname(__DIR__, 3).'/data/stages');
 $said = [];
 foreach (array_slice($argv, 1) as $seconds) {
     $image = $picture->at((float) $seconds);

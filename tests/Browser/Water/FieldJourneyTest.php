@@ -70,7 +70,8 @@ it('walks through a ladder of looks, one frame after another, and judges them in
     foreach ([1, 2] as $place) {
         $this->seesIn('.shoot-where', "{$place} of {$count}");
         // What stays done from one frame to the next need not be ticked again.
-        $this->eventually(fn () => $place === 1 || (int) substr($this->text('[data-step-count]'), 5) > 1 ? true : null, 'Nothing is carried over.');
+        $this->eventually(fn () => $place === 1 || (int) substr($this->text('[data-step-count]'), 5) > 1 ? true : null,
+            'Nothing is carried over.');
         $this->click('[data-step-all]')->click('[data-start="0"]')->seesIn('.verdict', 'How did it come out?');
         $this->click('.verdict .look:nth-of-type(2)')->click('.verdict .foot-line .button:not(.is-go)');
     }

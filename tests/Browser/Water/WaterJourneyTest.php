@@ -35,7 +35,8 @@ it('taps a rhythm, drops a slip of the thumb, carries it to the bench, and sees 
     $this->click('.is-go')->seesIn('.said', 'Crests: 9.0 s kept');
     $this->browser->manage()->window()->setSize(new Facebook\WebDriver\WebDriverDimension(1280, 800));
     $this->click('.measured .is-new a[href*=measured]')->seesIn('h1', 'Silk in the sea swell');
-    expect($this->value('#f-period'))->toBe('9.5') /* the peak, 1.05 of it */ ->and($this->text('.stop-rule.is-wide .window text'))->not->toBe($before[0]);
+    expect($this->value('#f-period'))->toBe('9.5') /* the peak, 1.05 of it */
+        ->and($this->text('.stop-rule.is-wide .window text'))->not->toBe($before[0]);
     $this->eventually(
         fn (): ?bool => ! in_array(
             $this->script('return document.querySelector(".preview canvas").dataset.drawn'), [null, $before[1]], true,

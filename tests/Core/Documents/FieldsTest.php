@@ -81,5 +81,6 @@ it('writes numbers in its refusals as a person would', function (): void {
         InvalidValue::outside('The drop', -3, 0.05, 1000, 'm')->getMessage(),
     )->toBe('The drop must be between 0.05 and 1000 m, and is -3 m.')
         ->and(InvalidValue::outside('The drop', INF, 0.05, 1000, 'm')->getMessage())->toContain('is not a finite number')
-        ->and(InvalidValue::notOneOf('The look', 'fluffy', ['held', 'silk'])->getMessage())->toBe('The look cannot be “fluffy”; it is one of held, silk.');
+        ->and(InvalidValue::notOneOf('The look', 'fluffy', ['held', 'silk'])->getMessage())
+        ->toBe('The look cannot be “fluffy”; it is one of held, silk.');
 });

@@ -34,16 +34,19 @@ it('reads back exactly what it wrote, with a rhythm and without', function (?Cre
     $plan = framePlan($rhythm);
     expect(again($plan))->toEqual($plan)->and($plan->toArray()['version'])->toBe(FramePlan::VERSION)
         ->and(array_keys($plan->toArray()))->toBe([
-            'version', 'way', 'window', 'rhythm', 'moment', 'reading', 'water', 'longest_timed_s', 'steps', 'cautions', 'purpose', 'guess', 'looks',
+            'version', 'way', 'window', 'rhythm', 'moment', 'reading', 'water', 'longest_timed_s', 'steps', 'cautions', 'purpose', 'guess',
+            'looks',
             'noise_in_camera',
         ]);
 })->with([null, fn () => new CrestRhythm(8.0, 0.9, 1.79e12), fn () => new CrestRhythm(8.0, null, 1.79e12, 96.0, 1.79e12 + 5e4)]);
 
 it('reads a plan of the first version, which did not say its version nor the middle of its look', function (): void {
     $old = framePlan()->toArray();
-    unset($old['version'], $old['looks'], $old['noise_in_camera'], $old['window']['middle_s'], $old['purpose'], $old['moment'], $old['water']['waves']);
+    unset($old['version'], $old['looks'], $old['noise_in_camera'], $old['window']['middle_s'], $old['purpose'], $old['moment'],
+        $old['water']['waves']);
     $plan = FramePlan::read(new Fields($old));
-    expect($plan->middleS)->toBe(1.25)->and($plan->purpose)->toBeNull()->and($plan->moment)->toBeNull()->and($plan->waves)->toBeNull()->and($plan->looks)->toBe([])->and($plan->noiseInCamera)->toBeFalse()
+    expect($plan->middleS)->toBe(1.25)->and($plan->purpose)->toBeNull()->and($plan->moment)->toBeNull()->and($plan->waves)->toBeNull()
+        ->and($plan->looks)->toBe([])->and($plan->noiseInCamera)->toBeFalse()
         ->and($plan->rhythm)->toBeNull()->and($plan->steps[1])->toEqual(new Step('base', 'Base', 'Look.', 'it may be wrong'));
 });
 

@@ -110,7 +110,8 @@ it('reckons clouds by kind, by dew point and by where the wind comes from', func
 
 it('takes forty subjects, and says that more are too many', function (): void {
     $with = fn (int $n): array => [
-        'subjects' => array_map(fn (int $i): array => ['name' => "foam {$i}", 'water' => ['kind' => 'foam', 'speed_m_s' => 0.2], 'distance_m' => 4], range(1, $n)),
+        'subjects' => array_map(fn (int $i): array => ['name' => "foam {$i}", 'water' => ['kind' => 'foam', 'speed_m_s' => 0.2],
+            'distance_m' => 4], range(1, $n)),
     ];
     expect(motion($with(40))['subjects'])->toHaveCount(40)
         ->and(fn () => motion($with(41)))->toBeRefused('At most 40 of them.', 'subjects');
@@ -184,7 +185,8 @@ it('refuses bad documents at the field', function (array $changes, string $field
     'a chop that is a word' => [
         ['water' => ['kind' => 'swell', 'peak_period_s' => 8, 'chop' => 'some']], 'water.chop', '“water.chop” must be an object.',
     ],
-    'lava' => [['water' => ['kind' => 'lava', 'speed_m_s' => 1]], 'water.kind', '“water.kind” cannot be “lava”; it is one of surf, swell, chop'],
+    'lava' => [['water' => ['kind' => 'lava', 'speed_m_s' => 1]], 'water.kind',
+        '“water.kind” cannot be “lava”; it is one of surf, swell, chop'],
     'a river that falls' => [
         ['water' => ['kind' => 'river', 'drop_m' => 4]], 'water.drop_m', 'A river has no drop; give its speed or a timed float.',
     ],
@@ -245,11 +247,14 @@ it('says of clouds at every time how far they streak and how they look, and wher
     expect($out)->toBe([
         'share_per_second' => 0.005,
         'evaluated' => [
-            ['shutter_s' => 1.0, 'streak_share' => 0.005, 'look' => 'soft'], ['shutter_s' => 10.0, 'streak_share' => 0.05, 'look' => 'streaked'],
+            ['shutter_s' => 1.0, 'streak_share' => 0.005, 'look' => 'soft'],
+            ['shutter_s' => 10.0, 'streak_share' => 0.05, 'look' => 'streaked'],
         ],
         'looks' => [
-            ['look' => 'still', 'min_s' => null, 'max_s' => 0.003 / 0.005], ['look' => 'soft', 'min_s' => 0.003 / 0.005, 'max_s' => 0.03 / 0.005],
-            ['look' => 'streaked', 'min_s' => 0.03 / 0.005, 'max_s' => 0.25 / 0.005], ['look' => 'sheet', 'min_s' => 0.25 / 0.005, 'max_s' => null],
+            ['look' => 'still', 'min_s' => null, 'max_s' => 0.003 / 0.005],
+            ['look' => 'soft', 'min_s' => 0.003 / 0.005, 'max_s' => 0.03 / 0.005],
+            ['look' => 'streaked', 'min_s' => 0.03 / 0.005, 'max_s' => 0.25 / 0.005],
+            ['look' => 'sheet', 'min_s' => 0.25 / 0.005, 'max_s' => null],
         ],
     ]);
     // Thirty degrees up and across the view unless it is said.
@@ -266,11 +271,13 @@ it('names subjects that have no name, in their order, and each pair that does no
         ],
     ]);
     expect(array_column($out['subjects'], 'name'))->toBe(['subject 1', 'subject 2'])
-        ->and($out['conflict']['pairs'][0]['between'])->toBe(['water', 'subject 2'])->and($out['conflict']['pairs'][1]['between'])->toBe(['water', 'subject 1']);
+        ->and($out['conflict']['pairs'][0]['between'])->toBe(['water', 'subject 2'])
+        ->and($out['conflict']['pairs'][1]['between'])->toBe(['water', 'subject 1']);
 });
 
 it('streaks full length across the view unless an angle is given', function (): void {
-    $streak = fn (array $said): float => motion($said + ['water' => ['kind' => 'river', 'speed_m_s' => 2], 'evaluate_s' => [1]])['water']['evaluated'][0]['streak_mm'];
+    $streak = fn (array $said): float => motion($said + ['water' => ['kind' => 'river', 'speed_m_s' => 2],
+        'evaluate_s' => [1]])['water']['evaluated'][0]['streak_mm'];
     expect($streak([]))->toBeAbout(4.0, 1e-9)->and($streak(['oblique_deg' => 60]))->toBeAbout(2.0, 1e-9);
 });
 
@@ -282,7 +289,8 @@ it('answers for every water with nothing but its name, and says what it took as 
 })->with(WaterKind::cases());
 
 it('takes surf by its period and its height: the higher, the faster its bore and the sooner it is silk', function (): void {
-    $surf = fn (float $heightM): array => motion(['water' => ['kind' => 'surf', 'peak_period_s' => 8, 'significant_height_m' => $heightM]])['water'];
+    $surf = fn (float $heightM): array => motion(['water' => ['kind' => 'surf', 'peak_period_s' => 8,
+        'significant_height_m' => $heightM]])['water'];
     $silk = fn (array $water): float => array_column($water['looks'], 'min_s', 'look')['silk'];
 
     expect($surf(2.0))->not->toHaveKey('guessed')->and($surf(2.0)['breaks_at_depth_m'])->toBeAbout(2 / 0.78, 1e-9)

@@ -85,7 +85,8 @@ it('takes runs of nines for missing by their column, also under #YY, and keeps 9
         ->and([$first->windFromDeg, $first->windMS, $first->significantHeightM, $first->peakPeriodS, $first->meanPeriodS, $first->fromDeg])
         ->toBe([99.0, 5.0, 1.2, null, 7.0, null])
         ->and([$first->pressureHpa, $first->airC, $first->waterC, $first->dewPointC])->toBe([999.0, null, 12.3, null])
-        ->and([$second->windFromDeg, $second->windMS, $second->significantHeightM, $second->peakPeriodS, $second->fromDeg, $second->pressureHpa, $second->airC])
+        ->and([$second->windFromDeg, $second->windMS, $second->significantHeightM, $second->peakPeriodS, $second->fromDeg,
+            $second->pressureHpa, $second->airC])
         ->toBe([null, null, null, 9.0, 99.0, null, 9.9]);
 });
 
@@ -128,20 +129,24 @@ it('refuses an empty file', function (): void {
 
 it('reads files of every width of letters, with a mark of it at the beginning, and ends of lines of every kind', function (string $text): void {
     $read = ObservationFiles::read(['a.csv' => $text]);
-    expect(array_map(fn ($o): array => [gmdate('H:i', (int) $o->unix), $o->significantHeightM], $read->observations))->toBe([['08:00', 1.8], ['09:00', 1.9]])
+    expect(array_map(fn ($o): array => [gmdate('H:i', (int) $o->unix), $o->significantHeightM], $read->observations))
+        ->toBe([['08:00', 1.8], ['09:00', 1.9]])
         ->and(array_map(fn (array $b): int => $b['line'], $read->badLines))->toBe([4]);
 })->with(function (): array {
     $text = "time;hs\n2026-11-24T08:00Z;1.8\n\nbad;x\n2026-11-24T09:00Z;1.9\n";
 
     return [
-        'plain' => [$text], 'a byte order mark' => ["\xEF\xBB\xBF".$text], 'UTF-16, little end first' => ["\xFF\xFE".mb_convert_encoding($text, 'UTF-16LE', 'UTF-8')],
-        'UTF-16, big end first' => ["\xFE\xFF".mb_convert_encoding($text, 'UTF-16BE', 'UTF-8')], 'CR LF' => [str_replace("\n", "\r\n", $text)], 'CR' => [str_replace("\n", "\r", $text)],
+        'plain' => [$text], 'a byte order mark' => ["\xEF\xBB\xBF".$text],
+        'UTF-16, little end first' => ["\xFF\xFE".mb_convert_encoding($text, 'UTF-16LE', 'UTF-8')],
+        'UTF-16, big end first' => ["\xFE\xFF".mb_convert_encoding($text, 'UTF-16BE', 'UTF-8')],
+        'CR LF' => [str_replace("\n", "\r\n", $text)], 'CR' => [str_replace("\n", "\r", $text)],
     ];
 });
 
 it('stops at a line too many while it reads, takes a line too long for a bad one, and refuses columns without end', function (): void {
     $line = "2026-11-24T08:00Z;1.8\n";
-    expect(fn () => ObservationFiles::read(['long' => "time;hs\n".str_repeat($line, 200_000)]))->toBeRefused('“long” has more than 200,000 lines', 'files')
+    expect(fn () => ObservationFiles::read(['long' => "time;hs\n".str_repeat($line,
+        200_000)]))->toBeRefused('“long” has more than 200,000 lines', 'files')
         ->and(fn () => ObservationFiles::read(['wide' => 'time;'.str_repeat('hs;', 300)."\n"]))->toBeRefused('more columns', 'files');
     $read = ObservationFiles::read(['a' => "time;hs\n".$line.'2026-11-24T09:00Z;1.9'.str_repeat(';', 20_000)."\n"]);
     expect($read->observations)->toHaveCount(1)->and($read->badLines[0]['reason'])->toContain('longer than any line');

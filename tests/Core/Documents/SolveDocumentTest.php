@@ -181,18 +181,21 @@ it('refuses bad documents at the field', function (array $changes, string $field
 
 it('fills what is not said with what is usual: full frame, 50 mm, no holder, no release, 30 s by the dial, steady light', function (): void {
     $question = SolveDocument::question(Fields::ofJson((string) json_encode([
-        'reading' => ['aperture' => 11, 'shutter' => '1/80', 'iso' => 100], 'target' => ['min_s' => 10, 'max_s' => 40], 'camera' => ['iso_base' => 100],
+        'reading' => ['aperture' => 11, 'shutter' => '1/80', 'iso' => 100], 'target' => ['min_s' => 10, 'max_s' => 40],
+        'camera' => ['iso_base' => 100],
         'lens' => ['aperture_min' => 4, 'aperture_max' => 22],
         'filters' => [['name' => 'Tint', 'kind' => 'nd', 'stops' => 3, 'cast' => ['red_stops' => 0.2]]],
     ])));
     $bag = $question->bag;
     expect([$bag->camera->sensor->widthMm, $bag->camera->sensor->heightMm, $bag->camera->sensor->pixelsWide])->toBe([36.0, 24.0, null])
-        ->and([$bag->camera->isoLow, $bag->camera->isoMax->speed, $bag->camera->longestTimed->seconds, $bag->camera->batteryMinutes, $bag->camera->reciprocity])
+        ->and([$bag->camera->isoLow, $bag->camera->isoMax->speed, $bag->camera->longestTimed->seconds, $bag->camera->batteryMinutes,
+            $bag->camera->reciprocity])
         ->toBe([null, 100.0, 32.0, null, 1.0])
         ->and([$bag->lens->focalLengthMm, $bag->lens->threadMm, $bag->lens->preferred])->toBe([50.0, null, null])
         ->and([$bag->slots, $bag->release, $bag->rings, $bag->adapters])->toBe([0, false, [], []])
         ->and([$bag->filters[0]->cast?->redStops, $bag->filters[0]->cast?->blueStops])->toBe([0.2, 0.0])
-        ->and($question->bias->value)->toBe(0.0)->and($question->drift->stopsPerMinute)->toBe(0.0)->and($question->longest)->toBeNull()->and($question->sharp)->toBeNull();
+        ->and($question->bias->value)->toBe(0.0)->and($question->drift->stopsPerMinute)->toBe(0.0)->and($question->longest)->toBeNull()
+        ->and($question->sharp)->toBeNull();
 });
 
 it('takes the figures of the sensor, rings and adapters as they are given', function (): void {
@@ -201,7 +204,8 @@ it('takes the figures of the sensor, rings and adapters as they are given', func
         'rings' => [['from_mm' => 67, 'to_mm' => 77]], 'holder' => ['adapters_mm' => [67, 77]],
         'filters' => [3 => ['name' => 'Blue', 'kind' => 'nd', 'stops' => 6, 'cast' => ['blue_stops' => 0.3]]],
     ]))))->bag;
-    expect([$bag->camera->sensor->widthMm, $bag->camera->sensor->heightMm, $bag->camera->sensor->pixelsWide, $bag->camera->batteryMinutes])->toBe([23.5, 15.6, 6240, 90.0])
+    expect([$bag->camera->sensor->widthMm, $bag->camera->sensor->heightMm, $bag->camera->sensor->pixelsWide, $bag->camera->batteryMinutes])
+        ->toBe([23.5, 15.6, 6240, 90.0])
         ->and($bag->rings)->toEqual([[67, 77]])->and($bag->adapters)->toEqual([67, 77])
         ->and([$bag->filter('Blue')->cast?->redStops, $bag->filter('Blue')->cast?->blueStops])->toBe([0.0, 0.3]);
 });

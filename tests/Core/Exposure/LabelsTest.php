@@ -64,10 +64,12 @@ it('names by the dial no longer than the camera times', function (): void {
 
 it('counts to a tenth below ten seconds, to a second below two minutes, to five from there', function (float $seconds, float $counted): void {
     expect(ShutterTime::ofSeconds($seconds)->counted()->seconds)->toBe($counted);
-})->with([[0.02, 0.1], [0.34, 0.3], [9.46, 9.5], [9.99, 10.0], [10.4, 10.0], [10.6, 11.0], [119.4, 119.0], [120.0, 120.0], [122.6, 125.0], [122.4, 120.0]]);
+})->with([[0.02, 0.1], [0.34, 0.3], [9.46, 9.5], [9.99, 10.0], [10.4, 10.0], [10.6, 11.0], [119.4, 119.0], [120.0, 120.0], [122.6, 125.0],
+    [122.4, 120.0]]);
 
 it('rounds to the nearest setting of the dial, and by the card to the printed name', function (): void {
-    foreach ([[33.0, 32.0, 30.0, '30 s'], [37.0, 40.317, 40.0, '40 s'], [0.0151, 0.015625, 1 / 60, '1/60'], [1.2, 1.26, 1.3, '1.3 s']] as [$from, $dial, $card, $label]) {
+    foreach ([[33.0, 32.0, 30.0, '30 s'], [37.0, 40.317, 40.0, '40 s'], [0.0151, 0.015625, 1 / 60, '1/60'],
+        [1.2, 1.26, 1.3, '1.3 s']] as [$from, $dial, $card, $label]) {
         $time = ShutterTime::ofSeconds($from);
         expect($time->nearestDial()->seconds)->toBeAbout($dial, 0.001)->and($time->card()->seconds)->toBeAbout($card, 1e-9)
             ->and($time->cardLabel())->toBe($label);
@@ -84,7 +86,8 @@ it('reads the marks that typing and pasting leave', function (string $written, f
     expect(ShutterTime::parse($written)->seconds)->toBeWithinShare($seconds, 1e-9);
 })->with([
     ['¼', 0.25], ['⅓', 2 ** (-5 / 3)], ['⅛', 0.125], ['1⁄60', 1 / 64], ['15”', 16.0], ["15''", 16.0], ['8’', 480.0], ['8′', 480.0],
-    ['2 hours', 7200.0], ['2hrs', 7200.0], ['1 hour 2 minutes 3 seconds', 3723.0], ['1h 5 s', 3605.0], ['7 secs', 7.0], ['5 secs', 2 ** (7 / 3)], ['2 mins', 120.0],
+    ['2 hours', 7200.0], ['2hrs', 7200.0], ['1 hour 2 minutes 3 seconds', 3723.0], ['1h 5 s', 3605.0], ['7 secs', 7.0],
+    ['5 secs', 2 ** (7 / 3)], ['2 mins', 120.0],
     ['1/0.5', 2.0], ['1.5/4', 0.375], ['3/1', 3.0], ['1/1', 1.0],
 ]);
 
@@ -141,14 +144,16 @@ it('reads the range of a variable filter as factors only where it says or must',
     [$lightest, $darkest] = FilterMarking::parseRange($marking);
     expect([round($lightest->value, 3), round($darkest->value, 3)])->toBe([$from, $to]);
 })->with([
-    ['2-16', 2.0, 16.0], ['2-17', 1.0, 4.087], ['4-16x', 2.0, 4.0], ['nd4-16', 2.0, 4.0], ['2-15 stops', 2.0, 15.0], ['1 to 24 ev', 1.0, 24.0], ['ND2-8 stops', 2.0, 8.0],
+    ['2-16', 2.0, 16.0], ['2-17', 1.0, 4.087], ['4-16x', 2.0, 4.0], ['nd4-16', 2.0, 4.0], ['2-15 stops', 2.0, 15.0],
+    ['1 to 24 ev', 1.0, 24.0], ['ND2-8 stops', 2.0, 8.0],
     ['ND2-16777216', 1.0, 24.0],
 ]);
 
 it('writes stops in thirds where they are thirds, and else to two decimals', function (float $stops, string $label): void {
     expect(Stops::of($stops)->label())->toBe($label);
 })->with([
-    [0.0, '0'], [0.004, '0'], [-0.0045, '0'], [0.006, '0'], [-0.006, '0'], [0.007, '+0.01'], [1.0, '+1'], [-1.0, '−1'], [1 / 3, '+⅓'], [-2 / 3, '−⅔'], [4 / 3, '+1⅓'], [-5 / 3, '−1⅔'],
+    [0.0, '0'], [0.004, '0'], [-0.0045, '0'], [0.006, '0'], [-0.006, '0'], [0.007, '+0.01'], [1.0, '+1'], [-1.0, '−1'], [1 / 3, '+⅓'],
+    [-2 / 3, '−⅔'], [4 / 3, '+1⅓'], [-5 / 3, '−1⅔'],
     [-0.4, '−0.4'], [9.9658, '+9.97'], [0.335, '+⅓'], [0.35, '+0.35'], [0.99, '+0.99'], [6.0, '+6'],
 ]);
 
@@ -163,7 +168,8 @@ it('adds, takes away and compares in stops', function (): void {
 });
 
 it('names apertures and speeds by their dials, and others as they are', function (): void {
-    expect(Aperture::named(11)->label())->toBe('f/11')->and(Aperture::of(11.3)->label())->toBe('f/11')->and(Aperture::of(11.7)->label())->toBe('f/11.7')
+    expect(Aperture::named(11)->label())->toBe('f/11')->and(Aperture::of(11.3)->label())->toBe('f/11')
+        ->and(Aperture::of(11.7)->label())->toBe('f/11.7')
         ->and(Aperture::of(4.23)->label())->toBe('f/4.23')->and(Aperture::parse('ƒ/ 5,6')->label())->toBe('f/5.6')
         ->and(Iso::named(125)->label())->toBe('125')->and(Iso::of(110.4)->label())->toBe('110')->and(Iso::of(110.6)->label())->toBe('111')
         ->and(Iso::parse('ISO 1 600')->speed)->toBe(1600.0)->and(Iso::parse('iso200')->speed)->toBe(200.0);
@@ -176,13 +182,15 @@ it('keeps a window of times in order, meets another, and is measured in stops', 
     expect($of(2, 8)->best->seconds)->toBe(4.0)->and($of(2, 2)->best->seconds)->toBe(2.0)->and($of(2, 8, 2)->best->seconds)->toBe(2.0)
         ->and($of(2, 8, 8)->best->seconds)->toBe(8.0)->and($of(2, 8)->width()->value)->toBeAbout(2.0, 1e-12)
         // A part in a billion is rounding, more is not.
-        ->and($of(2, 8, 2 * (1 - 5e-10))->best->seconds)->toBeAbout(2.0, 1e-8)->and($of(2, 8, 8 * (1 + 5e-10))->best->seconds)->toBeAbout(8.0, 1e-8)
+        ->and($of(2, 8, 2 * (1 - 5e-10))->best->seconds)->toBeAbout(2.0, 1e-8)
+        ->and($of(2, 8, 8 * (1 + 5e-10))->best->seconds)->toBeAbout(8.0, 1e-8)
         ->and(fn () => $of(2, 8, 1.99))->toBeRefused('between the shortest and the longest', 'best_s')
         ->and(fn () => $of(2, 8, 8.01))->toBeRefused('between the shortest and the longest', 'best_s')
         ->and(fn () => $of(8, 2))->toBeRefused('must not be above the longest', 'min_s')
         ->and($of(2, 8)->aimedAt(ShutterTime::ofSeconds(3))->best->seconds)->toBe(3.0)
         ->and($of(2, 8)->contains(ShutterTime::ofSeconds(2)))->toBeTrue()->and($of(2, 8)->contains(ShutterTime::ofSeconds(8)))->toBeTrue()
-        ->and($of(2, 8)->contains(ShutterTime::ofSeconds(1.99)))->toBeFalse()->and($of(2, 8)->contains(ShutterTime::ofSeconds(8.01)))->toBeFalse();
+        ->and($of(2, 8)->contains(ShutterTime::ofSeconds(1.99)))->toBeFalse()
+        ->and($of(2, 8)->contains(ShutterTime::ofSeconds(8.01)))->toBeFalse();
     $both = $of(2, 8)->intersect($of(4, 16));
     expect([$both?->min->seconds, $both?->max->seconds])->toBe([4.0, 8.0])
         ->and($of(2, 8)->intersect($of(8, 9))?->width()->value)->toBe(0.0)
@@ -193,7 +201,8 @@ it('covers a depth from the aperture it needs on, to a thousandth, and stacks un
     $depth = new DepthOfField(35, 0.029);
     $range = SharpRange::of(2.0);
     $needed = $depth->needed($range);
-    expect($depth->covers(Aperture::of($needed), $range))->toBeTrue()->and($depth->covers(Aperture::of($needed * 0.9995), $range))->toBeTrue()
+    expect($depth->covers(Aperture::of($needed), $range))->toBeTrue()
+        ->and($depth->covers(Aperture::of($needed * 0.9995), $range))->toBeTrue()
         ->and($depth->covers(Aperture::of($needed * 0.998), $range))->toBeFalse()
         ->and($depth->covers(Aperture::of($needed * 1.5), $range))->toBeTrue();
     // What is nearer than a focal length away is not a depth at all, and needs no finite aperture.

@@ -30,7 +30,8 @@ it('gathers at the end that it names what was wanted, whatever the changes (roun
         $light = SteppedLight::of($changes);
         $planned = mt_rand(1, 900_000) / 1000;
         $open = $light->openS($planned);
-        expect($light->gatheredS($open))->toBeWithinShare($planned, 1e-9)->and($light->stopsOff($open, $planned)->value)->toBeAbout(0.0, 1e-8);
+        expect($light->gatheredS($open))->toBeWithinShare($planned, 1e-9)
+            ->and($light->stopsOff($open, $planned)->value)->toBeAbout(0.0, 1e-8);
         // A brute sum by milliseconds agrees.
         if ($i % 50 === 0 && $open < 600) {
             $sum = 0.0;
@@ -47,7 +48,8 @@ it('gathers at the end that it names what was wanted, whatever the changes (roun
 });
 
 it('reads what is sent, and refuses what is not so written', function (): void {
-    expect(SteppedLight::read('40.5:-3,120:0')->changes)->toBe([[40.5, -3.0], [120.0, 0.0]])->and(SteppedLight::read('')->changes)->toBe([]);
+    expect(SteppedLight::read('40.5:-3,120:0')->changes)->toBe([[40.5, -3.0], [120.0, 0.0]])
+        ->and(SteppedLight::read('')->changes)->toBe([]);
     expect(fn () => SteppedLight::read('40.5,-3'))->toBeRefused('seconds and stops')
         ->and(fn () => SteppedLight::read('1e9:-3'))->toBeRefused('seconds and stops')
         ->and(fn () => SteppedLight::read('10:-3,5:0'))->toBeRefused('in order')

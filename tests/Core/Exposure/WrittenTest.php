@@ -14,21 +14,25 @@ use GentlePour\Unit;
 it('reads a time with a fraction, of minutes and of hours', function (string $written, float $seconds): void {
     expect(ShutterTime::parse($written)->seconds)->toBeAbout($seconds, 1e-6);
 })->with([
-    ['1½', 1.5], ['1 1/2', 1.5], ['1½ s', 1.5], ['2 ¼"', 2.25], ['½', 0.5], ['½ min', 30.0], ['1½ min', 90.0], ['1/2 h', 1800.0], ['1h30', 5400.0],
-    ['1 h 30', 5400.0], ['1h30m', 5400.0], ['1h30s', 3630.0], ['2m30', 150.0], ['2 m 30 s', 150.0], ['1⅔ s', 5 / 3], ['0,125', 0.125], ['1.250', 1.25],
+    ['1½', 1.5], ['1 1/2', 1.5], ['1½ s', 1.5], ['2 ¼"', 2.25], ['½', 0.5], ['½ min', 30.0], ['1½ min', 90.0], ['1/2 h', 1800.0],
+    ['1h30', 5400.0],
+    ['1 h 30', 5400.0], ['1h30m', 5400.0], ['1h30s', 3630.0], ['2m30', 150.0], ['2 m 30 s', 150.0], ['1⅔ s', 5 / 3], ['0,125', 0.125],
+    ['1.250', 1.25],
 ]);
 
 it('asks what may be either of two times, and refuses two in one', function (string $written, string $says): void {
     expect(fn () => ShutterTime::parse($written))->toBeRefused($says);
 })->with([
     ['1,600', 'may mean 1.600 or 1600'], ['12,000 s', 'may mean 12.000 s or 12000 s'], ['1 1/60', 'is not a shutter time'],
-    ['1 600', 'is not a shutter time'], ['30 40', 'is not a shutter time'], ['1½½', 'is not a shutter time'], ['1h75', 'is not a shutter time'],
+    ['1 600', 'is not a shutter time'], ['30 40', 'is not a shutter time'], ['1½½', 'is not a shutter time'],
+    ['1h75', 'is not a shutter time'],
 ]);
 
 it('reads thousands of an ISO however they are set off, and a hyphen', function (string $written, string $label): void {
     expect(Iso::parse($written)->label())->toBe($label);
 })->with([
-    ['1,600', '1600'], ['1.600', '1600'], ['1 600', '1600'], ['12,800', '12800'], ['ISO-200', '200'], ['iso 64', '64'], ['ISO: 1,000', '1000'], [' 100 ', '100'],
+    ['1,600', '1600'], ['1.600', '1600'], ['1 600', '1600'], ['12,800', '12800'], ['ISO-200', '200'], ['iso 64', '64'],
+    ['ISO: 1,000', '1000'], [' 100 ', '100'],
 ]);
 
 it('refuses an ISO that is two numbers or none', function (string $written): void {
@@ -39,21 +43,24 @@ it('reads thousands of a factor, a strength said twice, and the name behind it',
     expect(FilterMarking::parse($marking)->stops()->value)->toBeAbout($stops, 0.04)
         ->and(FilterMarking::parse($marking)->isAmbiguous())->toBeFalse();
 })->with([
-    ['ND1,000', 10.0], ['ND 1.000', 10.0], ['ND 1 000', 10.0], ['1,000x', 10.0], ['ND32,000', 15.0], ['ND0.9 3 stops', 3.0], ['ND64 6 stops', 6.0],
+    ['ND1,000', 10.0], ['ND 1.000', 10.0], ['ND 1 000', 10.0], ['1,000x', 10.0], ['ND32,000', 15.0], ['ND0.9 3 stops', 3.0],
+    ['ND64 6 stops', 6.0],
     ['ND 3.0 (10 stops)', 10.0], ['8x, 3 stop', 3.0], ['10 stop ND', 10.0], ['6 stops ND', 6.0], ['64x ND', 6.0], ['2⅔ stops', 8 / 3],
     ['1 1/3 stops', 4 / 3], ['1/3', 1 / 3], ['1/64', 6.0], ['1/1000', 10.0], ['ND 3.0', 10.0], ['0.9', 3.0],
 ]);
 
 it('asks whether a small fraction is a share of the light or of a stop', function (string $marking, float $share, float $part): void {
     $read = FilterMarking::parse($marking);
-    expect($read->isAmbiguous())->toBeTrue()->and($read->chosen(0)->value)->toBeAbout($share, 1e-9)->and($read->chosen(1)->value)->toBeAbout($part, 1e-9)
+    expect($read->isAmbiguous())->toBeTrue()->and($read->chosen(0)->value)->toBeAbout($share, 1e-9)
+        ->and($read->chosen(1)->value)->toBeAbout($part, 1e-9)
         ->and($read->sentence())->toContain('transmittance '.$marking);
 })->with([['1/8', 3.0, 0.125], ['1/4', 2.0, 0.25], ['1/2', 1.0, 0.5]]);
 
 it('refuses a marking that says two strengths, or is two numbers', function (string $marking, string $says): void {
     expect(fn () => FilterMarking::parse($marking))->toBeRefused($says);
 })->with([
-    ['ND0.9 6 stops', 'two strengths'], ['ND8 8.5 stops', 'two strengths'], ['0.9 3', 'not a filter marking'], ['ND 8 64', 'not a filter marking'],
+    ['ND0.9 6 stops', 'two strengths'], ['ND8 8.5 stops', 'two strengths'], ['0.9 3', 'not a filter marking'],
+    ['ND 8 64', 'not a filter marking'],
 ]);
 
 it('reads the range of a variable filter in densities', function (string $marking, float $from, float $to): void {

@@ -34,7 +34,8 @@ it('writes a time once, and bulb and the dial apart though they last as long', f
     $timed = ShutterTime::onDial(15);
     $place = static fn (float $s, bool $bulb): int => $times->place(ShutterTime::ofSeconds($s), $timed, $bulb);
 
-    expect($place(16.0, false))->toBe(0)->and($place(16.0, true))->toBe(1)->and($place(16.0, false))->toBe(0)->and($place(16.0, true))->toBe(1)
+    expect($place(16.0, false))->toBe(0)->and($place(16.0, true))->toBe(1)->and($place(16.0, false))->toBe(0)
+        ->and($place(16.0, true))->toBe(1)
         // Alike is what no clock tells apart: a three-thousandth of a stop, to either side.
         ->and($place(16.0 * 2 ** (0.3 / 3000), false))->toBe($place(16.0 * 2 ** (-0.3 / 3000), false))
         ->and($place(16.0 * 2 ** (2 / 3000), false))->toBe(2)->and($place(16.0 * 2 ** (4 / 3000), false))->toBe(3)
@@ -59,7 +60,8 @@ it('looks through single filters and pairs of them, the lightest first whatever 
 
 it('takes the one filter for two that are as strong, though the two come first', function (): void {
     // 3 + 4 is a tenth of a stop weaker than 7.1, two tenths than 7.2.
-    expect(looksThrough(bag([nd('Seven', 7.1), nd('Three', 3), nd('Four', 4)])))->toBe(['Three', 'Four', 'Seven', 'Seven + Three', 'Seven + Four'])
+    expect(looksThrough(bag([nd('Seven', 7.1), nd('Three', 3), nd('Four', 4)])))
+        ->toBe(['Three', 'Four', 'Seven', 'Seven + Three', 'Seven + Four'])
         ->and(looksThrough(bag([nd('Three', 3), nd('Four', 4), nd('Seven', 7.2)])))->toContain('Four + Three', 'Seven')
         ->and(looksThrough(bag([nd('Three', 3), nd('Four', 4), nd('Seven', 6.9)])))->toContain('Seven')->not->toContain('Four + Three');
 });
@@ -111,7 +113,8 @@ it('leaves out of a bag too large only what has its like, and tells no two apart
         $kept[$key($stack, $step)] = $stack;
     }
 
-    expect(count($all))->toBeGreaterThan(100)->and($step)->toBeGreaterThan(0.2)->and($worth)->toHaveCount($classes($step))->and($kept)->toHaveCount(count($worth));
+    expect(count($all))->toBeGreaterThan(100)->and($step)->toBeGreaterThan(0.2)->and($worth)->toHaveCount($classes($step))
+        ->and($kept)->toHaveCount(count($worth));
     foreach ($all as $i => $stack) {
         $like = $kept[$key($stack, $step)];
         expect(abs($like->darkest->value - $stack->darkest->value))->toBeLessThanOrEqual($step)

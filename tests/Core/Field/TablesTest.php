@@ -34,7 +34,8 @@ function readOff(LookGrid $grid, array $at): array
         $share = log($at[$name] / $nodes[$upper - 1]) / log($nodes[$upper] / $nodes[$upper - 1]);
         $next = [];
         foreach ($corners as [$place, $weight]) {
-            array_push($next, [$place * count($nodes) + $upper - 1, $weight * (1 - $share)], [$place * count($nodes) + $upper, $weight * $share]);
+            array_push($next, [$place * count($nodes) + $upper - 1, $weight * (1 - $share)],
+                [$place * count($nodes) + $upper, $weight * $share]);
         }
         $corners = $next;
     }
@@ -76,7 +77,8 @@ it('writes a cell for every light and every time, three ways each, and names eac
         ->and(array_map(static fn ($stack): string => $stack->label(), $glasses->all()))->toContain('no filter', 'Ten');
     foreach ($table->cells as $row) {
         foreach (array_chunk($row, 2) as [$setting, $time]) {
-            expect(($setting === -1) === ($time === -1))->toBeTrue()->and($setting)->toBeLessThan(count($table->settings))->and($time)->toBeLessThan(count($times->all()));
+            expect(($setting === -1) === ($time === -1))->toBeTrue()->and($setting)->toBeLessThan(count($table->settings))
+                ->and($time)->toBeLessThan(count($times->all()));
         }
     }
 });
@@ -91,7 +93,8 @@ it('tells what time each glass takes: ten stops turn 1/60 into 15 s of the dial,
 
     // Common practice.
     expect($at(-18, 'Ten')['label'])->toBe('15 s')->and($at(-18, 'Ten')['bulb'])->toBeFalse()
-        ->and($at(-9, 'Ten')['label'])->toBe('2:10')->and($at(-9, 'Ten')['bulb'])->toBeTrue()->and($at(-9, 'Ten')['manual'])->toContain('set to bulb')
+        ->and($at(-9, 'Ten')['label'])->toBe('2:10')->and($at(-9, 'Ten')['bulb'])->toBeTrue()
+        ->and($at(-9, 'Ten')['manual'])->toContain('set to bulb')
         ->and($at(-9, 'Six')['label'])->toBe('8 s');
 });
 
@@ -101,7 +104,8 @@ it('leaves out of stacks alike in strength those of more filters, and times beyo
     $without = GlassTable::of(carried(bag([nd('Ten', 10)], release: false)), $times = new Times, new Glasses);
 
     expect($labels)->toContain('Seven')->not->toContain('Four + Three')
-        ->and($without->cells[-9 - GlassTable::BASE[0]])->toBe([-1])->and($without->cells[-18 - GlassTable::BASE[0]][0])->toBeGreaterThanOrEqual(0);
+        ->and($without->cells[-9 - GlassTable::BASE[0]])->toBe([-1])
+        ->and($without->cells[-18 - GlassTable::BASE[0]][0])->toBeGreaterThanOrEqual(0);
 });
 
 it('reads the looks of any water off its grid within a sixth of a stop of the core', function (WaterKind $kind, array $at): void {
@@ -135,7 +139,8 @@ it('reads the looks of clouds off the share of the frame that they cross', funct
     $grid = LookGrid::ofClouds();
     $read = readOff($grid, ['share_s' => 0.005]);
 
-    expect($grid->looks)->toBe(['still', 'soft', 'streaked', 'sheet'])->and(2 ** $read[0])->toBeWithinShare($clouds->bands()[0]['maxS'], 0.01)
+    expect($grid->looks)->toBe(['still', 'soft', 'streaked', 'sheet'])
+        ->and(2 ** $read[0])->toBeWithinShare($clouds->bands()[0]['maxS'], 0.01)
         ->and(2 ** $read[2])->toBeWithinShare($clouds->bands()[2]['maxS'], 0.01)
         ->and(2 ** $read[4])->toBeWithinStops($clouds->window(CloudLook::Soft)->best->seconds, 0.02);
 });
@@ -155,7 +160,8 @@ it('looks at no more stacks of a bag of sixty filters than can be worked out, an
     $worth = WayTable::worth(carried($many));
     $strengths = array_map(static fn ($stack): float => $stack->darkest->value, $worth);
 
-    expect(count($worth))->toBeLessThanOrEqual(60)->toBeGreaterThan(20)->and(WayTable::worth(carried($few)))->toEqual(carried($few)->stacks())
+    expect(count($worth))->toBeLessThanOrEqual(60)->toBeGreaterThan(20)
+        ->and(WayTable::worth(carried($few)))->toEqual(carried($few)->stacks())
         // Nothing is left out for long: the next stronger one is never far.
         ->and($worth[0]->filters)->toBe([]);
     sort($strengths);

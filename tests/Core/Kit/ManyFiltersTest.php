@@ -45,13 +45,15 @@ it('finds of the stacks that no other beats one as good as of all of them, to a 
     $ranking = new Ranking($base);
     $all = Stacks::of($bag);
     $few = CheapestStacks::of(
-        FilterStack::empty(), new StackCount(3), array_map(fn (Filter $f): array => [$f], FilterStack::ordered($bag->filters)), false, $ranking->stackCost(...),
+        FilterStack::empty(), new StackCount(3), array_map(fn (Filter $f): array => [$f], FilterStack::ordered($bag->filters)), false,
+        $ranking->stackCost(...),
     );
     expect(count($few))->toBeLessThanOrEqual(count($all));
     foreach ($all as $stack) {
         $reserved = fn (FilterStack $s): bool => $s->has(FilterKind::Polariser) || $s->isVariable();
         $alike = array_filter($few, fn (FilterStack $s): bool => $reserved($s) === $reserved($stack)
-            && abs($s->darkest->value - $stack->darkest->value) <= 1 / 12 + 1e-9 && $ranking->stackCost($s) <= $ranking->stackCost($stack) + 1e-9);
+            && abs($s->darkest->value - $stack->darkest->value) <= 1 / 12 + 1e-9
+                && $ranking->stackCost($s) <= $ranking->stackCost($stack) + 1e-9);
         expect($alike)->not->toBe([]);
     }
     // No stack in it that the rules forbid.

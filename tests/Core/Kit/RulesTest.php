@@ -91,9 +91,11 @@ it('is empty at first: no stops, no dark corners, nothing uneven', function (): 
     $empty = FilterStack::empty();
     expect([$empty->darkest->value, $empty->lightest->value, $empty->vignettes, $empty->crossed, $empty->uneven, $empty->count()])
         ->toBe([0.0, 0.0, false, false, 0.0, 0])
-        ->and($empty->label())->toBe('no filter')->and($empty->isVariable())->toBeFalse()->and($empty->has(FilterKind::Polariser))->toBeFalse();
+        ->and($empty->label())->toBe('no filter')->and($empty->isVariable())->toBeFalse()
+        ->and($empty->has(FilterKind::Polariser))->toBeFalse();
     $one = $empty->with([nd('A', 6)]);
-    expect([$one->vignettes, $one->crossed, $one->uneven])->toBe([false, false, 0.0])->and($one->has(FilterKind::NeutralDensity))->toBeTrue()
+    expect([$one->vignettes, $one->crossed, $one->uneven])->toBe([false, false, 0.0])
+        ->and($one->has(FilterKind::NeutralDensity))->toBeTrue()
         ->and($one->has(FilterKind::Polariser))->toBeFalse();
 });
 
@@ -150,12 +152,17 @@ it('says in a sentence what a filter lacks, by its name', function (): void {
     expect($message(fn () => Filter::of('Grey', FilterKind::NeutralDensity, Mount::Slot, null)))->toStartWith('The marking of “Grey”')
         ->and($message(fn () => Filter::of('Twist', FilterKind::Variable, Mount::Thread, Stops::of(2))))
         ->toBe('The variable filter “Twist” needs a lightest and a darkest setting, the lightest first.')
-        ->and(fn () => Filter::of('Twist', FilterKind::Variable, Mount::Thread, null, Stops::of(8), Stops::of(2)))->toBeRefused('lightest first')
-        ->and(fn () => Filter::of('Twist', FilterKind::Variable, Mount::Thread, Stops::of(2), lightest: Stops::of(2)))->toBeRefused('lightest first')
+        ->and(fn () => Filter::of('Twist', FilterKind::Variable, Mount::Thread, null, Stops::of(8),
+            Stops::of(2)))->toBeRefused('lightest first')
+        ->and(fn () => Filter::of('Twist', FilterKind::Variable, Mount::Thread, Stops::of(2),
+            lightest: Stops::of(2)))->toBeRefused('lightest first')
         ->and($message(fn () => bag([])->filter('Ten')))->toBe('There is no filter called “Ten” in the bag.')
-        ->and(fn () => Filter::of('A', FilterKind::NeutralDensity, Mount::Slot, Stops::of(3), Stops::of(-1)))->toBeRefused('strength', 'stops')
-        ->and(fn () => Filter::of('A', FilterKind::Variable, Mount::Slot, Stops::of(3), lightest: Stops::of(-1)))->toBeRefused('strength', 'stops')
-        ->and(fn () => Filter::of('A', FilterKind::NeutralDensity, Mount::Thread, Stops::of(3), threadMm: 3))->toBeRefused('thread', 'thread_mm')
+        ->and(fn () => Filter::of('A', FilterKind::NeutralDensity, Mount::Slot, Stops::of(3), Stops::of(-1)))->toBeRefused('strength',
+            'stops')
+        ->and(fn () => Filter::of('A', FilterKind::Variable, Mount::Slot, Stops::of(3), lightest: Stops::of(-1)))->toBeRefused('strength',
+            'stops')
+        ->and(fn () => Filter::of('A', FilterKind::NeutralDensity, Mount::Thread, Stops::of(3), threadMm: 3))->toBeRefused('thread',
+            'thread_mm')
         ->and(fn () => bag(array_map(fn (int $i): Filter => nd("F{$i}", 1), range(1, 99))))->toBeRefused('filters', 'filters');
 });
 
@@ -177,7 +184,8 @@ it('turns a polariser by eye and nothing else, and says what each kind costs and
     $pola = Filter::of('P', FilterKind::Polariser, Mount::Slot, null);
     $known = Filter::of('P', FilterKind::Polariser, Mount::Slot, null, Stops::of(1.3));
     $twist = Filter::of('Twist', FilterKind::Variable, Mount::Slot, Stops::of(8), lightest: Stops::of(2));
-    expect(FilterKind::Polariser->warning($pola, 1.5))->toContain('1 to 2 stops')->and(FilterKind::Polariser->warning($known, 1.3))->toBeNull()
+    expect(FilterKind::Polariser->warning($pola, 1.5))->toContain('1 to 2 stops')
+        ->and(FilterKind::Polariser->warning($known, 1.3))->toBeNull()
         ->and(FilterKind::Variable->warning($twist, 6.04))->toBe('Set “Twist” to 6.0 stops; near its dark end a cross may show.')
         ->and(FilterKind::NeutralDensity->warning(nd('A', 3), 3))->toBeNull()
         ->and(FilterKind::Welding->warning(nd('A', 3), 3))->toContain('white reference');
@@ -192,7 +200,8 @@ it('sees a cast from a tenth of a stop on', function (): void {
 
 it('refuses cameras and lenses that cannot be, and takes those at the edge', function (): void {
     $camera = fn (?float $low, float $p = 1.0, ?float $battery = null, float $longest = 30, float $max = 400): Camera => new Camera(
-        new Sensor(36, 24), Iso::of(100), $low === null ? null : Iso::of($low), Iso::of($max), ShutterTime::ofSeconds($longest), $battery, $p,
+        new Sensor(36, 24), Iso::of(100), $low === null ? null : Iso::of($low), Iso::of($max), ShutterTime::ofSeconds($longest), $battery,
+        $p,
     );
     $lens = fn (float $from, float $to, ?array $best = null): Lens => new Lens(
         50, Aperture::of($from), Aperture::of($to), null, $best === null ? null : [Aperture::of($best[0]), Aperture::of($best[1])],

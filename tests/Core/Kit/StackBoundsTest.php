@@ -34,7 +34,8 @@ function several(int $count, Mount $mount = Mount::Slot): array
 /** @return list<Filter> */
 function grads(int $count): array
 {
-    return array_map(static fn (int $i): Filter => Filter::of("Grad {$i}", FilterKind::Graduated, Mount::Slot, Stops::of(1 + $i)), range(1, $count));
+    return array_map(static fn (int $i): Filter => Filter::of("Grad {$i}", FilterKind::Graduated, Mount::Slot, Stops::of(1 + $i)),
+        range(1, $count));
 }
 
 /** @param  list<Filter>  $filters */
@@ -64,21 +65,22 @@ function asksCosts(Bag $bag): bool
     return $asked;
 }
 
-it('looks at all of 4,096 stacks, and of more at the cheapest: so many of the slotted, two of the screwed, a crossed pair (by hand)', function (
-    array $filters, int $slots, bool $all,
-): void {
-    expect(asksCosts(bag($filters, slots: $slots)))->toBe(! $all);
-})->with([
-    // 1 + 29 + 406 + 3,654 are 4,090; 1 + 18 + 153 + 816 + 3,060 are 4,048.
-    'three of 29' => fn (): array => [several(29), 3, true], 'three of 30' => fn (): array => [several(30), 3, false],
-    'four of 18' => fn (): array => [several(18), 4, true], 'four of 19' => fn (): array => [several(19), 4, false],
-    // 56 of the slotted by 67 or 79 of the screwed.
-    'with two of 11 screwed' => fn (): array => [[...several(10), ...several(11, Mount::Thread)], 2, true],
-    'with two of 12 screwed' => fn (): array => [[...several(10), ...several(12, Mount::Thread)], 2, false],
-    // 79 of the slotted with none or one of 45 pairs, or of 55.
-    'with a pair of ten' => fn (): array => [[...several(12), ...grads(10)], 2, true],
-    'with a pair of eleven' => fn (): array => [[...several(12), ...grads(11)], 2, false],
-]);
+it('looks at all of 4,096 stacks, and of more at the cheapest: so many of the slotted, two of the screwed, a crossed pair (by hand)',
+    function (
+        array $filters, int $slots, bool $all,
+    ): void {
+        expect(asksCosts(bag($filters, slots: $slots)))->toBe(! $all);
+    })->with([
+        // 1 + 29 + 406 + 3,654 are 4,090; 1 + 18 + 153 + 816 + 3,060 are 4,048.
+        'three of 29' => fn (): array => [several(29), 3, true], 'three of 30' => fn (): array => [several(30), 3, false],
+        'four of 18' => fn (): array => [several(18), 4, true], 'four of 19' => fn (): array => [several(19), 4, false],
+        // 56 of the slotted by 67 or 79 of the screwed.
+        'with two of 11 screwed' => fn (): array => [[...several(10), ...several(11, Mount::Thread)], 2, true],
+        'with two of 12 screwed' => fn (): array => [[...several(10), ...several(12, Mount::Thread)], 2, false],
+        // 79 of the slotted with none or one of 45 pairs, or of 55.
+        'with a pair of ten' => fn (): array => [[...several(12), ...grads(10)], 2, true],
+        'with a pair of eleven' => fn (): array => [[...several(12), ...grads(11)], 2, false],
+    ]);
 
 it('keeps on what was on, and adds what must be on once: where that cannot be, there is no stack', function (): void {
     [$three, $six, $ten] = [nd('Three', 3), nd('Six', 6), nd('Ten', 10)];
@@ -92,7 +94,8 @@ it('keeps on what was on, and adds what must be on once: where that cannot be, t
         // Unmeasured glass, and what does not fit, cannot be added; what was on at the reading is on.
         ->and(Stacks::of($bag, with: [Filter::of('Welding', FilterKind::Welding, Mount::Thread, null)]))->toBe([])
         ->and(Stacks::of($bag, with: [Filter::of('Big', FilterKind::NeutralDensity, Mount::Thread, Stops::of(3), threadMm: 82)]))->toBe([])
-        ->and(labelsOf(Stacks::of($bag, staying: [Filter::of('Big', FilterKind::NeutralDensity, Mount::Thread, Stops::of(3), threadMm: 82)]))[0])->toBe('Big');
+        ->and(labelsOf(Stacks::of($bag,
+            staying: [Filter::of('Big', FilterKind::NeutralDensity, Mount::Thread, Stops::of(3), threadMm: 82)]))[0])->toBe('Big');
 });
 
 it('has no room in a holder that does not go before the lens, whatever its slots', function (): void {
@@ -103,11 +106,14 @@ it('has no room in a holder that does not go before the lens, whatever its slots
 it('sees stacked rings in the corners below 24 mm, from the second on, whether they were on or are added (common practice)', function (): void {
     [$one, $two] = [nd('One', 3, Mount::Thread), nd('Two', 6, Mount::Thread)];
     $vignettes = fn (float $focal, array $staying, string $label): bool => array_values(array_filter(
-        Stacks::of(wideBag([$one, $two, nd('Slotted', 10)], $focal), staying: $staying), static fn (FilterStack $s): bool => $s->label() === $label,
+        Stacks::of(wideBag([$one, $two, nd('Slotted', 10)], $focal), staying: $staying),
+        static fn (FilterStack $s): bool => $s->label() === $label,
     ))[0]->vignettes;
-    expect($vignettes(16, [], 'Two + One'))->toBeTrue()->and($vignettes(24, [], 'Two + One'))->toBeFalse()->and($vignettes(23.9, [], 'Two + One'))->toBeTrue()
+    expect($vignettes(16, [], 'Two + One'))->toBeTrue()->and($vignettes(24, [], 'Two + One'))->toBeFalse()
+        ->and($vignettes(23.9, [], 'Two + One'))->toBeTrue()
         ->and($vignettes(16, [], 'Two'))->toBeFalse()->and($vignettes(16, [], 'One + Slotted'))->toBeFalse()
-        ->and($vignettes(16, [$one], 'One'))->toBeFalse()->and($vignettes(16, [$one], 'One + Two'))->toBeTrue()->and($vignettes(16, [$one, $two], 'Two + One'))->toBeTrue()
+        ->and($vignettes(16, [$one], 'One'))->toBeFalse()->and($vignettes(16, [$one], 'One + Two'))->toBeTrue()
+        ->and($vignettes(16, [$one, $two], 'Two + One'))->toBeTrue()
         ->and($vignettes(35, [$one, $two], 'Two + One'))->toBeFalse();
 });
 
@@ -129,7 +135,8 @@ it('looks at no stack darker than 48 stops, and at one of just so many', functio
 it('puts nearest the lens a polariser, then what darkens all, the darker first, then what is graduated; screwed in before slotted in', function (): void {
     $pola = fn (Mount $mount): Filter => Filter::of("Pola {$mount->value}", FilterKind::Polariser, $mount, Stops::of(1.5));
     $grad = Filter::of('Screwed grad', FilterKind::Graduated, Mount::Thread, Stops::of(2));
-    $all = [grads(1)[0], nd('Slotted 3', 3), nd('Slotted 6', 6), $pola(Mount::Slot), $grad, nd('Screwed 3', 3, Mount::Thread), $pola(Mount::Thread)];
+    $all = [grads(1)[0], nd('Slotted 3', 3), nd('Slotted 6', 6), $pola(Mount::Slot), $grad, nd('Screwed 3', 3, Mount::Thread),
+        $pola(Mount::Thread)];
     expect(Filter::names(FilterStack::ordered($all)))->toBe([
         'Pola '.Mount::Thread->value, 'Screwed 3', 'Screwed grad', 'Pola '.Mount::Slot->value, 'Slotted 6', 'Slotted 3', 'Grad 1',
     ]);
@@ -142,12 +149,14 @@ it('reserves the kind beside which no other of its like may come', function (): 
         ->and($count->with([nd('Six', 6)])?->with([$pola])?->reserved())->toBe(FilterKind::Polariser->value)
         ->and($count->with([$pola])?->with([$pola]))->toBeNull()
         // Two are screwed in at most, whatever is slotted in besides.
-        ->and($count->with([nd('S', 1)])?->with([nd('A', 1, Mount::Thread)])?->with([nd('B', 1, Mount::Thread)])?->with([nd('C', 1, Mount::Thread)]))->toBeNull()
+        ->and($count->with([nd('S', 1)])?->with([nd('A', 1, Mount::Thread)])?->with([nd('B', 1, Mount::Thread)])?->with([nd('C', 1,
+            Mount::Thread)]))->toBeNull()
         ->and($count->with([nd('S', 1)])?->with([nd('A', 1, Mount::Thread)])?->with([nd('B', 1, Mount::Thread)])?->screwed)->toBe(2);
 });
 
 it('says what ring a filter needs, to a tenth of a millimetre, and which is too small for any', function (): void {
-    $screwed = fn (string $name, float $mm): Filter => Filter::of($name, FilterKind::NeutralDensity, Mount::Thread, Stops::of(3), threadMm: $mm);
+    $screwed = fn (string $name, float $mm): Filter => Filter::of($name, FilterKind::NeutralDensity, Mount::Thread, Stops::of(3),
+        threadMm: $mm);
     $lens = new Lens(24, Aperture::named(4), Aperture::named(22), 40.5);
     $bag = bag([$screwed('Wide', 82.0), $screwed('Odd', 43.5), $screwed('Small', 37.0), $screwed('Same', 40.55)])->with(lens: $lens);
     $why = array_column(Unusable::of($bag), 'why');
@@ -159,7 +168,8 @@ it('is a bag of its own where a camera, a lens or the release is another', funct
     $bag = bag([nd('Six', 6)]);
     $other = new Camera(new Sensor(24, 16, 6000), Iso::of(200), null, Iso::of(6400), ShutterTime::onDial(12));
     expect($bag->with(camera: $other)->camera)->toBe($other)->and($bag->with(camera: $other)->lens)->toBe($bag->lens)
-        ->and($bag->with(release: false)->release)->toBeFalse()->and($bag->with(release: false)->camera)->toBe($bag->camera)->and($bag->with()->release)->toBeTrue();
+        ->and($bag->with(release: false)->release)->toBeFalse()->and($bag->with(release: false)->camera)->toBe($bag->camera)
+        ->and($bag->with()->release)->toBeTrue();
 });
 
 it('takes a camera for one without a mirror or an optical finder, with a stabiliser and raw files, until it is said otherwise', function (): void {
@@ -168,6 +178,8 @@ it('takes a camera for one without a mirror or an optical finder, with a stabili
 
 it('takes the diagonal over 1500 for the circle of confusion, and two pixels where they are larger (common practice)', function (): void {
     $known = new Sensor(36, 24, 1000);
-    expect((new Sensor(36, 24))->circleOfConfusionMm())->toBeAbout(hypot(36, 24) / 1500, 1e-15)->and((new Sensor(36, 24))->smallestBlurMm())->toBeAbout(hypot(36, 24) / 1500, 1e-15)
-        ->and($known->smallestBlurMm())->toBeAbout(0.072, 1e-15)->and((new Sensor(36, 24, 6000))->smallestBlurMm())->toBeAbout(hypot(36, 24) / 1500, 1e-15);
+    expect((new Sensor(36, 24))->circleOfConfusionMm())->toBeAbout(hypot(36, 24) / 1500, 1e-15)
+        ->and((new Sensor(36, 24))->smallestBlurMm())->toBeAbout(hypot(36, 24) / 1500, 1e-15)
+        ->and($known->smallestBlurMm())->toBeAbout(0.072, 1e-15)
+        ->and((new Sensor(36, 24, 6000))->smallestBlurMm())->toBeAbout(hypot(36, 24) / 1500, 1e-15);
 });

@@ -63,5 +63,6 @@ it('keeps film open longer by Schwarzschild’s law: 10 s metered at p = 1.31 ar
     expect($film->reciprocal(10))->toBeAbout(20.42, 0.01)
         ->and($film->reciprocal(0.5))->toBe(0.5)
         ->and($film->unreciprocal($film->reciprocal(10)))->toBeAbout(10.0, 1e-9)
-        ->and(fn () => new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(100), ShutterTime::onDial(0), null, 3.0))->toBeRefused('film', 'reciprocity');
+        ->and(fn () => new Camera(new Sensor(36, 24), Iso::of(100), null, Iso::of(100), ShutterTime::onDial(0), null,
+            3.0))->toBeRefused('film', 'reciprocity');
 });

@@ -24,10 +24,13 @@ it('says why a filter cannot be used and what would do it', function (Bag $bag, 
     expect(array_map(fn (Unusable $u): string => $u->why, Unusable::of($bag)))->toBe($said);
 })->with([
     'no holder' => [fn () => threadedBag([nd('Ten', 10)]), ['“Ten” is packed but the holder has no slots: say in Kit how many it has.']],
-    'a holder for other threads' => [fn () => threadedBag([nd('Ten', 10)], 2, [], [82.0]), ['“Ten” is packed but the holder does not go on a thread of 72 mm: it needs an adapter, or a ring to one.']],
+    'a holder for other threads' => [fn () => threadedBag([nd('Ten', 10)], 2, [], [82.0]),
+        ['“Ten” is packed but the holder does not go on a thread of 72 mm: it needs an adapter, or a ring to one.']],
     'a larger thread' => [fn () => threadedBag([screwed('Dark', 77)]), ['“Dark” needs a 72–77 ring.']],
-    'a smaller thread' => [fn () => threadedBag([screwed('Dark', 58)]), ['“Dark” of 58 mm is too small for a thread of 72 mm: rings only step up.']],
-    'no strength' => [fn () => threadedBag([Filter::of('Welding', FilterKind::Welding, Mount::Slot, null)], 2), ['“Welding” has no strength yet: measure it, or write in Kit what is engraved.']],
+    'a smaller thread' => [fn () => threadedBag([screwed('Dark', 58)]),
+        ['“Dark” of 58 mm is too small for a thread of 72 mm: rings only step up.']],
+    'no strength' => [fn () => threadedBag([Filter::of('Welding', FilterKind::Welding, Mount::Slot, null)], 2),
+        ['“Welding” has no strength yet: measure it, or write in Kit what is engraved.']],
     'all is well' => [fn () => threadedBag([nd('Ten', 10), screwed('Dark', 77), screwed('Same', 72)], 2, [[72.0, 77.0]]), []],
     'a lens whose thread nobody said' => [fn () => threadedBag([screwed('Dark', 77)], thread: null), []],
 ]);
@@ -36,7 +39,8 @@ it('names just those that no stack can hold (400 bags by chance)', function (): 
     mt_srand(5);
     $threads = [58.0, 67.0, 72.0, 77.0, 82.0];
     for ($i = 0; $i < 400; $i++) {
-        $filters = array_map(fn (int $n): Filter => mt_rand(0, 1) === 1 ? nd("S{$n}", mt_rand(1, 10)) : screwed("T{$n}", $threads[mt_rand(0, 4)]), range(1, mt_rand(1, 4)));
+        $filters = array_map(fn (int $n): Filter => mt_rand(0, 1) === 1 ? nd("S{$n}", mt_rand(1, 10))
+            : screwed("T{$n}", $threads[mt_rand(0, 4)]), range(1, mt_rand(1, 4)));
         $rings = array_map(fn (): array => [$threads[mt_rand(0, 4)], $threads[mt_rand(0, 4)]], range(1, mt_rand(1, 3)));
         $bag = threadedBag($filters, mt_rand(0, 2), $rings, mt_rand(0, 1) === 1 ? [] : [$threads[mt_rand(0, 4)]]);
         $used = array_unique(array_merge(...array_map(fn ($stack): array => Filter::names($stack->filters), Stacks::of($bag))));

@@ -57,7 +57,8 @@ it('takes waves by their period, deep and of a metre unless it is said, with a c
         ->and($sea(periodS: 8.0, depthM: 3.0)->depthM())->toBe(3.0)
         ->and($sea(periodS: 8.0, shortestWaveM: 2.0)->featureM())->toBe(2.0)->and($sea(periodS: 8.0)->featureM())->toBeAbout(18 / 30, 1e-9)
         ->and($sea(periodS: 8.0, heightM: 2.0, chop: [3.0, 0.5])->textureKept(1.0))
-        ->toBeAbout(Waves::ofSeas([WaveSpectrum::ofPeriod(8.0, 3.3, 2.0), WaveSpectrum::ofPeriod(3.0, 3.3, 0.5)], at24())->textureKept(1.0), 1e-12)
+        ->toBeAbout(Waves::ofSeas([WaveSpectrum::ofPeriod(8.0, 3.3, 2.0), WaveSpectrum::ofPeriod(3.0, 3.3, 0.5)], at24())->textureKept(1.0),
+            1e-12)
         ->and(fn () => $sea())->toBeRefused('The wave period', 'peak_period_s')
         ->and(fn () => $sea(periodS: 8.0, chop: [3.0, 0.5]))->toBeRefused('significant height of each', 'significant_height_m')
         ->and(fn () => $sea(periodS: 8.0, heightM: 1.0, chop: [99.0, 0.5]))->toBeRefused('period', 'chop.peak_period_s')
@@ -75,7 +76,8 @@ it('knows of each water how it falls, the sizes of its texture and whether it co
     [WaterKind::Surf, null, [0.08, 1.0], true], [WaterKind::Swell, null, null, true], [WaterKind::Chop, null, null, true],
     [WaterKind::Lake, null, null, true], [WaterKind::Backwash, null, [0.05, 0.5], true], [WaterKind::Foam, null, [0.01, 0.2], false],
     [WaterKind::Plunge, FallsAs::Curtain, [0.08, 1.5], false], [WaterKind::Cascade, FallsAs::Curtain, [0.05, 1.0], false],
-    [WaterKind::Weir, FallsAs::Sheet, [0.05, 0.6], false], [WaterKind::Rapid, null, [0.08, 1.0], false], [WaterKind::River, null, [0.01, 0.2], false],
+    [WaterKind::Weir, FallsAs::Sheet, [0.05, 0.6], false], [WaterKind::Rapid, null, [0.08, 1.0], false],
+    [WaterKind::River, null, [0.01, 0.2], false],
 ]);
 
 it('keeps of many sizes what each keeps, in squares, by how well the frame shows it (summed by hand)', function (float $leastM, float $mostM, float $carriedM): void {
@@ -99,7 +101,8 @@ it('has a texture also where every size is far from what the frame shows best, a
     $macro = new Framing(new Sensor(36, 24), 2000, 0.2);
     foreach ([$cliff, $macro] as $framing) {
         $texture = Texture::between(0.08, 1.5, $framing);
-        expect($texture->kept(0.0))->toBeAbout(1.0, 1e-9)->and($texture->kept(1e6))->toBeGreaterThan(0.0)->toBeLessThan(0.05 * sqrt($texture->sizeM()));
+        expect($texture->kept(0.0))->toBeAbout(1.0, 1e-9)
+            ->and($texture->kept(1e6))->toBeGreaterThan(0.0)->toBeLessThan(0.05 * sqrt($texture->sizeM()));
     }
     expect(Texture::between(0.08, 1.5, $cliff)->sizeM())->toBeAbout($cliff->visibleDetailM(), 1e-6)
         ->and(Texture::between(0.08, 1.5, $macro)->sizeM())->toBeLessThan(0.1)
@@ -112,8 +115,10 @@ it('carries the foam of surf with the bore and whitens the rocks with each wave:
     // H = 0.78 m breaks over one metre: the bore runs at sqrt(g), 3.13 m/s.
     $foam = Texture::ofOne(0.5, at24());
     $surf = Surf::of(8.0, 0.78, $foam);
-    expect($surf->speedMS())->toBeAbout(sqrt(9.80665), 1e-9)->and($surf->featureM())->toBeAbout(0.5, 1e-12)->and($surf->waves(12.0))->toBe(1.5)
-        ->and($surf->textureKept(2.0))->toBeAbout(sqrt(0.92 * Texture::contrast(2 * sqrt(9.80665) / 0.5) ** 2 + 0.08 * Texture::contrast(0.5) ** 2), 1e-9)
+    expect($surf->speedMS())->toBeAbout(sqrt(9.80665), 1e-9)->and($surf->featureM())->toBeAbout(0.5, 1e-12)
+        ->and($surf->waves(12.0))->toBe(1.5)
+        ->and($surf->textureKept(2.0))
+        ->toBeAbout(sqrt(0.92 * Texture::contrast(2 * sqrt(9.80665) / 0.5) ** 2 + 0.08 * Texture::contrast(0.5) ** 2), 1e-9)
         ->and($surf->textureKept(0.0))->toBe(1.0)
         ->and(fn () => Surf::of(0.2, 1.0, $foam))->toBeRefused('wave period', 'peak_period_s')
         ->and(fn () => Surf::of(8.0, 21.0, $foam))->toBeRefused('wave height', 'significant_height_m');
@@ -121,7 +126,8 @@ it('carries the foam of surf with the bore and whitens the rocks with each wave:
 
 it('says of each water what it guesses: speed of a flow, period of waves, and of surf the height too', function (): void {
     $guessed = fn (WaterKind $kind, mixed ...$said): array => (new WaterSpec($kind, ...$said))->guessed();
-    expect($guessed(WaterKind::Surf))->toBe(['peak_period_s', 'significant_height_m'])->and($guessed(WaterKind::Surf, periodS: 7.0))->toBe(['significant_height_m'])
+    expect($guessed(WaterKind::Surf))->toBe(['peak_period_s', 'significant_height_m'])
+        ->and($guessed(WaterKind::Surf, periodS: 7.0))->toBe(['significant_height_m'])
         ->and($guessed(WaterKind::Surf, heightM: 2.0))->toBe(['peak_period_s'])->and($guessed(WaterKind::Swell))->toBe(['peak_period_s'])
         ->and($guessed(WaterKind::Swell, periodS: 7.0))->toBe([])->and($guessed(WaterKind::Plunge, dropM: 3.0))->toBe([])
         ->and($guessed(WaterKind::River))->toBe(['speed_m_s'])->and($guessed(WaterKind::River, float: [3.0, 2.0]))->toBe([])
@@ -138,7 +144,8 @@ it('says of each water what it guesses: speed of a flow, period of waves, and of
 it('says of a shore what so many waves make of it, and when to open', function (float $waves, string $words, ?string $moment): void {
     $rhythm = new ShoreRhythm(8 * $waves, 8);
     expect($rhythm->words())->toBe($words)->and($rhythm->moment(WaterKind::Swell))->toBe($moment)
-        ->and($rhythm->moment(WaterKind::River))->toBeNull()->and($rhythm->moment(WaterKind::Backwash))->toContain('about 4.0 s, half the period');
+        ->and($rhythm->moment(WaterKind::River))->toBeNull()
+        ->and($rhythm->moment(WaterKind::Backwash))->toContain('about 4.0 s, half the period');
 })->with([
     [0.499, 'one gesture: the moment of opening is the picture', 'Open as the crest stands up, or at the top of the uprush.'],
     [0.5, 'most of one wave', 'Open on the biggest wave of a set, at its crest.'],
@@ -170,11 +177,13 @@ it('drifts clouds at the speed that wind, height and bearing give, and refuses w
         ->and(fn () => Clouds::ofCrossing(0.25, 7201))->toBeRefused('time of the crossing', 'seconds');
     expect(array_map(fn (CloudDrift $d): float => $d->across(), CloudDrift::cases()))->toBe([1.0, 0.7, 0.0]);
     // A twelfth of the frame leaves two thirds of an edge's contrast, a sixth half.
-    expect(Clouds::ofCrossing(0.5, 60)->contrastKept(10))->toBeAbout(2 / 3, 1e-12)->and(Clouds::ofCrossing(0.5, 60)->contrastKept(20))->toBeAbout(0.5, 1e-12);
+    expect(Clouds::ofCrossing(0.5, 60)->contrastKept(10))->toBeAbout(2 / 3, 1e-12)
+        ->and(Clouds::ofCrossing(0.5, 60)->contrastKept(20))->toBeAbout(0.5, 1e-12);
 });
 
 it('aims at each look of the clouds inside of its band, and where a band is open from 1/4000 s or for two stops', function (): void {
-    $window = fn (CloudLook $look): array => [Clouds::ofCrossing(0.3, 100)->window($look)->min->seconds, Clouds::ofCrossing(0.3, 100)->window($look)->max->seconds];
+    $window = fn (CloudLook $look): array => [Clouds::ofCrossing(0.3, 100)->window($look)->min->seconds,
+        Clouds::ofCrossing(0.3, 100)->window($look)->max->seconds];
     // 0.003 of the frame a second.
     expect($window(CloudLook::Still))->toBe([2 ** -12, 1.0])->and($window(CloudLook::Soft))->toEqualWithDelta([1.0, 10.0], 1e-9)
         ->and($window(CloudLook::Streaked))->toEqualWithDelta([10.0, 0.25 / 0.003], 1e-9)
@@ -188,12 +197,14 @@ it('aims at each look of the clouds inside of its band, and where a band is open
 it('holds its own beginning and not its end, and knows the look at any time', function (): void {
     $band = new LookBand(Look::Silk, 1.0, 2.0);
     expect([$band->holds(0.99), $band->holds(1.0), $band->holds(1.99), $band->holds(2.0)])->toBe([false, true, true, false])
-        ->and((new LookBand(Look::Held, null, 2.0))->holds(0.0))->toBeTrue()->and((new LookBand(Look::Glass, 2.0, null))->holds(1e9))->toBeTrue();
+        ->and((new LookBand(Look::Held, null, 2.0))->holds(0.0))->toBeTrue()
+        ->and((new LookBand(Look::Glass, 2.0, null))->holds(1e9))->toBeTrue();
     $bands = LookBands::of(Flow::of(2.0, 0.25, at24()), at24());
     foreach ($bands->bands as $one) {
         expect($bands->at($one->minS ?? 1e-9)->look)->toBe($one->look)->and($bands->band($one->look))->toBe($one);
     }
-    expect(array_map(fn (LookBand $b): string => $b->look->value, $bands->bands))->toBe(['held', 'lively', 'brushed', 'silk', 'mist', 'glass'])
+    expect(array_map(fn (LookBand $b): string => $b->look->value, $bands->bands))
+        ->toBe(['held', 'lively', 'brushed', 'silk', 'mist', 'glass'])
         ->and($bands->at(NAN)->look)->toBe(Look::Glass)
         ->and(array_map(fn (Look $l): ?float => $l->leastTexture(), Look::cases()))->toBe([null, 0.80, 0.45, 0.20, 0.07, 0.0]);
     // Every bound is where the texture kept falls to the look's least, to a part in a million.
@@ -248,7 +259,8 @@ it('draws a streak by speed, time, lens and distance, shorter for what runs at a
 });
 
 it('finds the pairs that do not meet, the earlier first, the widest apart first, and never a target against itself', function (): void {
-    $picture = Picture::of([lookTarget('fall', 1, 2), lookTarget('cloud', 100, 200), lookTarget('leaf', 0.01, 0.04), lookTarget('also', 1.5, 3)]);
+    $picture = Picture::of([lookTarget('fall', 1, 2), lookTarget('cloud', 100, 200), lookTarget('leaf', 0.01, 0.04),
+        lookTarget('also', 1.5, 3)]);
     expect(array_map(fn ($c): array => [$c->shorter->name, $c->longer->name], $picture->conflicts()))->toBe([
         ['leaf', 'cloud'], ['fall', 'cloud'], ['leaf', 'also'], ['also', 'cloud'], ['leaf', 'fall'],
     ])->and($picture->conflicts()[0]->sentence())->toStartWith('Silk for leaf ends at');
@@ -265,11 +277,13 @@ it('splits a sea into bins of equal weight that lie end to end over all of it', 
         ->and($bins[0]['radS'][0])->toBeAbout(0.5 * 2 * M_PI / 8, 1e-9)
         ->and($bins[5]['radS'][1])->toBeAbout(Dispersion::radSOfWavelength(0.6, Dispersion::DEEP_M), 1e-9);
     foreach ($bins as $i => $bin) {
-        expect($bin['weight'])->toBeAbout(1 / 6, 0.05)->and($bin['kept'][0])->toBeAbout(1.0, 1e-9)->and($bin['kept'][2])->toBeLessThan($bin['kept'][1])
+        expect($bin['weight'])->toBeAbout(1 / 6, 0.05)->and($bin['kept'][0])->toBeAbout(1.0, 1e-9)
+            ->and($bin['kept'][2])->toBeLessThan($bin['kept'][1])
             ->and($bin['radS'][1])->toBeGreaterThan($bin['radS'][0]);
         $i === 0 ?: expect($bin['radS'][0])->toBeAbout($bins[$i - 1]['radS'][1], 1e-9);
     }
-    expect($waves->textureKept(0.0))->toBe(1.0)->and($waves->textureKept(-1.0))->toBe(1.0)->and($waves->textureKept(1e-6))->toBeAbout(1.0, 1e-9)
+    expect($waves->textureKept(0.0))->toBe(1.0)->and($waves->textureKept(-1.0))->toBe(1.0)
+        ->and($waves->textureKept(1e-6))->toBeAbout(1.0, 1e-9)
         ->and($waves->bins(1, [1.0])[0]['kept'][0])->toBeAbout($waves->textureKept(1.0), 1e-12)
         ->and(fn () => Waves::ofPeriod(8.0, at24(), 0.01))->toBeRefused('shortest wave', 'shortest_wave_m')
         ->and(fn () => Waves::ofSeas([WaveSpectrum::ofPeriod(8.0)], at24(), 0.3, 0.0))->toBeRefused('depth', 'depth_m');

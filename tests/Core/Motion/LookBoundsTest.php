@@ -56,7 +56,8 @@ it('keeps the bounds in the order of the looks, whatever is called what', functi
             $called[] = [mt_rand(0, 1000) / 1000, Look::cases()[mt_rand(0, 5)]];
         }
         $bounds = LookBounds::calledBy($called);
-        $least = array_map(static fn (Look $l): float => (float) $bounds->leastTexture($l), [Look::Lively, Look::Brushed, Look::Silk, Look::Mist]);
+        $least = array_map(static fn (Look $l): float => (float) $bounds->leastTexture($l),
+            [Look::Lively, Look::Brushed, Look::Silk, Look::Mist]);
         $sorted = $least;
         rsort($sorted);
         expect($least)->toBe($sorted)->and(min($least))->toBeGreaterThan(0.01)->and(max($least))->toBeLessThan(0.98);

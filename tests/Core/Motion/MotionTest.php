@@ -189,7 +189,8 @@ it('grows with time in no sea that is accepted: long swells, far lenses, narrow 
     'one narrow peak' => fn () => Waves::ofSeas([WaveSpectrum::ofPeriod(20, 10.0)], framing(), 500.0),
     'ripples from a cliff' => fn () => Waves::ofPeriod(0.3, framing(24, 20000)),
     'a swell through a long lens' => fn () => Waves::ofPeriod(30, framing(600, 50)),
-    'a swell and its chop over a bed' => fn () => Waves::ofSeas([WaveSpectrum::ofPeriod(18, 7.0, 3.0), WaveSpectrum::ofPeriod(2, 1.0, 0.1)], framing(), 0.05, 2.0),
+    'a swell and its chop over a bed' => fn () => Waves::ofSeas([WaveSpectrum::ofPeriod(18, 7.0, 3.0), WaveSpectrum::ofPeriod(2, 1.0, 0.1)],
+        framing(), 0.05, 2.0),
 ]);
 
 it('promises of a single wave no more than a little longer would keep: its second lobe stands for the moment of nothing', function (): void {

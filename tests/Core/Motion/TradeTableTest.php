@@ -43,8 +43,10 @@ function tradeFacts(): array
         ['surf, smooth', $surf, [10, 24], [Look::Silk], 2.0, 10.0],
         ['surf, called mist or ghost', $surf, [10, 24], $gone, 15.0, 60.0],
         ['surf, flat after minutes', $surf, [10, 24], [Look::Glass], 180.0, 480.0],
-        ['storm surf of 5 m at 400 mm from 500 m', new WaterSpec(WaterKind::Surf, periodS: 12.0, heightM: 5.0), [500, 400], [Look::Brushed], 1 / 15, 1 / 4, 0.8],
-        ['a swell of 8 s at the usual time', new WaterSpec(WaterKind::Swell, periodS: 8.0), [10, 24], [Look::Brushed, Look::Silk], 0.5, 2.0],
+        ['storm surf of 5 m at 400 mm from 500 m', new WaterSpec(WaterKind::Surf, periodS: 12.0, heightM: 5.0), [500, 400], [Look::Brushed],
+            1 / 15, 1 / 4, 0.8],
+        ['a swell of 8 s at the usual time', new WaterSpec(WaterKind::Swell, periodS: 8.0), [10, 24], [Look::Brushed, Look::Silk], 0.5,
+            2.0],
         ['gentle waves of 4 s, outlines left', $gentle, [12, 24], [Look::Brushed, Look::Silk], 2.0, 2.0],
         ['gentle waves nearly gone', $gentle, [12, 24], $gone, 4.0, 4.0],
         ['gentle waves without texture', $gentle, [12, 24], [Look::Glass], 30.0, 30.0],
@@ -71,7 +73,8 @@ function modelSpan(WaterSpec $water, array $seen, array $looks): array
     $bands = LookBands::of($water->in(seenAt($seen)), seenAt($seen));
     $of = array_values(array_filter(array_map($bands->band(...), $looks)));
 
-    return [min(array_map(static fn (LookBand $b): float => $b->minS ?? 0.0, $of)), max(array_map(static fn (LookBand $b): float => $b->maxS ?? INF, $of))];
+    return [min(array_map(static fn (LookBand $b): float => $b->minS ?? 0.0, $of)),
+        max(array_map(static fn (LookBand $b): float => $b->maxS ?? INF, $of))];
 }
 
 /** Stops by which the model's span falls short of the trade's at its worse end. */
@@ -86,7 +89,8 @@ it('agrees with the trade to half a stop, or says by how much it does not', func
     [$least, $most] = modelSpan($water, $seen, $looks);
     $misfit = misfitStops($from, $to, $least, $most);
 
-    $known > 0 ? expect($misfit)->toBeAbout($known, 0.1)->toBeGreaterThan(MISFIT_UNNAMED) : expect($misfit)->toBeLessThanOrEqual(MISFIT_UNNAMED);
+    $known > 0 ? expect($misfit)->toBeAbout($known, 0.1)->toBeGreaterThan(MISFIT_UNNAMED)
+        : expect($misfit)->toBeLessThanOrEqual(MISFIT_UNNAMED);
 })->with(tradeFacts());
 
 it('stands in docs/numbers.md as it is worked out', function (): void {
@@ -111,7 +115,8 @@ it('tells 1/10 from 1/5 s on any fall at a glance: a drop of 0.08 of the texture
 })->with([[1, 4], [3, 5], [3, 15], [20, 30], [40, 60]]);
 
 it('needs less time the closer the camera or the longer the lens: three frames of one fall differ', function (): void {
-    $silk = static fn (float $distanceM, float $focalMm): float => modelSpan(new WaterSpec(WaterKind::Plunge, dropM: 3.0), [$distanceM, $focalMm], [Look::Silk])[0];
+    $silk = static fn (float $distanceM, float $focalMm): float => modelSpan(new WaterSpec(WaterKind::Plunge, dropM: 3.0),
+        [$distanceM, $focalMm], [Look::Silk])[0];
     [$near, $far, $long] = [$silk(5, 24), $silk(15, 24), $silk(15, 70)];
 
     // A frame three times as wide: half a stop to a stop. The last two frames are nearly the same, and so are their times.

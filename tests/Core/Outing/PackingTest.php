@@ -13,7 +13,8 @@ function packed(mixed ...$facts): array
 
 it('packs the kit, what the sea and the dark ask for, and batteries for the open time with one to spare (common practice)', function (): void {
     $sea = packed(['Body', 'Ten'], true, 130.0, 60.0, true, true);
-    expect($sea)->toHaveKeys(['kit:Body', 'kit:Ten', 'tripod', 'release', 'cards', 'cloths', 'blower', 'tide', 'headlamp', 'phone', 'clothes'])
+    expect($sea)->toHaveKeys(['kit:Body', 'kit:Ten', 'tripod', 'release', 'cards', 'cloths', 'blower', 'tide', 'headlamp', 'phone',
+        'clothes'])
         // 130 minutes at 60 a battery are three; and one more.
         ->and($sea['batteries'])->toBe('4 batteries, charged');
     $fall = packed([], false, 0.0, null, false, false);
@@ -33,24 +34,31 @@ function packedWhole(mixed ...$facts): array
 
 it('is a whole list, in the order in which a bag is packed (common practice)', function (): void {
     expect(packedWhole(['Body', 'Ten'], true, 130.4, 60.0, true, true, true))->toBe([
-        'kit:Body|Body|', 'kit:Ten|Ten|', 'tripod|Tripod, plate on the camera|feet and joints rinsed afterwards', 'release|Release, and its spare battery|',
+        'kit:Body|Body|', 'kit:Ten|Ten|', 'tripod|Tripod, plate on the camera|feet and joints rinsed afterwards',
+        'release|Release, and its spare battery|',
         'batteries|4 batteries, charged|130 minutes open are planned; cold halves them', 'cards|Card, empty, and a spare one|',
-        'cloths|Cloths, dry, in a bag that closes|spray on the glass spoils more frames than anything', 'blower|Blower and brush|sand is blown off before it is wiped', 'hood|Hood|',
-        'umbrella|Umbrella, and a cover for the camera|rain is forecast', 'card|The pocket card, printed|', 'tide|The official tide table, printed|a phone gets wet',
+        'cloths|Cloths, dry, in a bag that closes|spray on the glass spoils more frames than anything',
+        'blower|Blower and brush|sand is blown off before it is wiped', 'hood|Hood|',
+        'umbrella|Umbrella, and a cover for the camera|rain is forecast', 'card|The pocket card, printed|',
+        'tide|The official tide table, printed|a phone gets wet',
         'headlamp|Headlamp with red light, charged|', 'phone|Phone, charged, in something dry|', 'clothes|Waterproofs and boots that grip|',
     ]);
     // At a fall by day, without a release, in the dry: rain is not taken for granted.
     expect(packedWhole([], false, 1.4, null, false, false))->toBe([
-        'tripod|Tripod, plate on the camera|', 'batteries|2 batteries, charged|about a minute open is planned; cold halves them', 'cards|Card, empty, and a spare one|',
-        'cloths|Cloths, dry, in a bag that closes|spray on the glass spoils more frames than anything', 'blower|Blower and brush|', 'hood|Hood|', 'card|The pocket card, printed|',
+        'tripod|Tripod, plate on the camera|', 'batteries|2 batteries, charged|about a minute open is planned; cold halves them',
+        'cards|Card, empty, and a spare one|',
+        'cloths|Cloths, dry, in a bag that closes|spray on the glass spoils more frames than anything', 'blower|Blower and brush|',
+        'hood|Hood|', 'card|The pocket card, printed|',
         'phone|Phone, charged, in something dry|', 'clothes|Waterproofs and boots that grip|',
     ]);
 });
 
 it('counts batteries by the open time of one, and by an hour where nothing is known of it', function (float $openMinutes, ?float $each, string $words, string $why): void {
-    $batteries = array_values(array_filter(Packing::of([], false, $openMinutes, $each, false, false), static fn (PackItem $i): bool => $i->key === 'batteries'))[0];
+    $batteries = array_values(array_filter(Packing::of([], false, $openMinutes, $each, false, false),
+        static fn (PackItem $i): bool => $i->key === 'batteries'))[0];
     expect($batteries->words)->toBe($words)->and($batteries->why)->toStartWith($why);
 })->with([
-    [60.0, null, '2 batteries, charged', '60 minutes'], [61.0, null, '3 batteries, charged', '61 minutes'], [61.0, 90.0, '2 batteries, charged', '61 minutes'],
+    [60.0, null, '2 batteries, charged', '60 minutes'], [61.0, null, '3 batteries, charged', '61 minutes'],
+    [61.0, 90.0, '2 batteries, charged', '61 minutes'],
     [1.49, null, '2 batteries, charged', 'about a minute'], [1.5, null, '2 batteries, charged', '2 minutes'],
 ]);

@@ -37,7 +37,8 @@ it('puts everything that needs an eye before the dark filter (common practice)',
     $long = new Exposure(Aperture::named(11), ShutterTime::ofSeconds(45), Iso::of(100));
     $keys = array_map(fn (Step $s): string => $s->key, $steps = RunSheet::of($reading, $long, $stack, '45 s', true));
 
-    expect($keys)->toBe(['compose', 'polariser', 'wipe', 'focus', 'base', 'retake', 'stabiliser', 'noise', 'quality', 'filter', 'settings', 'trigger'])
+    expect($keys)->toBe(['compose', 'polariser', 'wipe', 'focus', 'base', 'retake', 'stabiliser', 'noise', 'quality', 'filter', 'settings',
+        'trigger'])
         ->and($steps[9]->title)->toBe('Dark filter last: Ten')->and($steps[9]->detail)->toContain('gasket')
         ->and($steps[4]->detail)->toContain('1/60, f/11, ISO 100')->and($steps[10]->detail)->toContain('45 s');
     expect(
@@ -47,16 +48,20 @@ it('puts everything that needs an eye before the dark filter (common practice)',
 
 it('goes in the order of the hand, with everything that a kit can ask for (common practice)', function (): void {
     $stack = FilterStack::of([
-        Filter::of('Pola', FilterKind::Polariser, Mount::Thread, null), Filter::of('Soft', FilterKind::Graduated, Mount::Slot, Stops::of(2)), nd('Ten', 10),
+        Filter::of('Pola', FilterKind::Polariser, Mount::Thread, null),
+        Filter::of('Soft', FilterKind::Graduated, Mount::Slot, Stops::of(2)), nd('Ten', 10),
     ]);
     $exposure = new Exposure(Aperture::named(11), ShutterTime::parse('1/60'), Iso::of(100));
-    $steps = RunSheet::of($exposure, $exposure, $stack, '15 s', false, ['Three'], new Handling(true, true, true, false), NoiseReductionHabit::InCamera, 12.0);
+    $steps = RunSheet::of($exposure, $exposure, $stack, '15 s', false, ['Three'], new Handling(true, true, true, false),
+        NoiseReductionHabit::InCamera, 12.0);
 
     expect(array_column($steps, 'key'))->toBe([
-        'compose', 'polariser', 'graduated', 'wipe', 'focus', 'base', 'retake', 'off', 'eyepiece', 'stabiliser', 'mirror', 'noise', 'quality', 'filter', 'settings', 'shade', 'trigger',
+        'compose', 'polariser', 'graduated', 'wipe', 'focus', 'base', 'retake', 'off', 'eyepiece', 'stabiliser', 'mirror', 'noise',
+        'quality', 'filter', 'settings', 'shade', 'trigger',
     ]);
     $said = array_column($steps, null, 'key');
-    expect($said['graduated']->title)->toBe('Soft in, lined up with the horizon')->and($said['graduated']->detail)->toContain('the dark filter out')
+    expect($said['graduated']->title)->toBe('Soft in, lined up with the horizon')
+        ->and($said['graduated']->detail)->toContain('the dark filter out')
         ->and($said['filter']->title)->toBe('Dark filter last: Ten')->and($said['noise']->title)->toBe('Long-exposure noise reduction on')
         ->and($said['noise']->detail)->toContain('another 15 s')->and($said['quality']->title)->toBe('File: largest and finest')
         ->and($said['shade']->detail)->toContain('12°')->and($said['focus']->detail)->toContain('after every filter that screws on')
@@ -65,7 +70,8 @@ it('goes in the order of the hand, with everything that a kit can ask for (commo
 
 it('asks only for what the camera has and the light does (common practice)', function (Handling $camera, ?float $sun, array $with, array $without): void {
     $exposure = new Exposure(Aperture::named(11), ShutterTime::parse('1/60'), Iso::of(100));
-    $keys = array_column(RunSheet::of($exposure, $exposure, FilterStack::of([nd('Ten', 10)]), '15 s', false, [], $camera, NoiseReductionHabit::Later, $sun), 'key');
+    $keys = array_column(RunSheet::of($exposure, $exposure, FilterStack::of([nd('Ten', 10)]), '15 s', false, [], $camera,
+        NoiseReductionHabit::Later, $sun), 'key');
     expect(array_intersect($with, $keys))->toBe($with)->and(array_intersect($without, $keys))->toBe([]);
 })->with([
     'a camera of today' => [new Handling, null, ['stabiliser'], ['eyepiece', 'mirror', 'shade']],
@@ -107,8 +113,10 @@ it('says what to set, and how it is let go, by who counts the time', function ()
 
 it('explains once that 30 s on the dial is 32 (common practice)', function (): void {
     $exposure = new Exposure(Aperture::named(11), ShutterTime::parse('1/60'), Iso::of(100));
-    $said = fn (string $label, bool $bulb): string => array_column(RunSheet::of($exposure, $exposure, FilterStack::of([nd('Ten', 10)]), $label, $bulb), null, 'key')['settings']->detail;
-    expect($said('30 s', false))->toContain('open for 32 s')->and($said('30 s', true))->not->toContain('32')->and($said('15 s', false))->not->toContain('32');
+    $said = fn (string $label, bool $bulb): string => array_column(RunSheet::of($exposure, $exposure, FilterStack::of([nd('Ten', 10)]),
+        $label, $bulb), null, 'key')['settings']->detail;
+    expect($said('30 s', false))->toContain('open for 32 s')->and($said('30 s', true))->not->toContain('32')
+        ->and($said('15 s', false))->not->toContain('32');
 });
 
 it('says of each step what goes wrong without it', function (): void {

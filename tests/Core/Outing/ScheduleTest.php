@@ -15,9 +15,11 @@ function takes(float $openS, float $busyS = 0.0): Closure
 
 it('watches the water first, then takes the most wanted at the first time that is allowed, and packs before it leaves (by hand)', function (): void {
     // Arrived at 0, ready after 3 + 15 minutes; two hours. The first is allowed from an hour on, the second all the time.
-    $schedule = Schedule::fit(0.0, 7200.0, [new Composition('posts', [[3600.0, 5400.0]]), new Composition('pool', [[0.0, 7200.0]], 3)], takes(30.0));
+    $schedule = Schedule::fit(0.0, 7200.0, [new Composition('posts', [[3600.0, 5400.0]]), new Composition('pool', [[0.0, 7200.0]], 3)],
+        takes(30.0));
     [$pool, $posts] = $schedule->frames;
-    expect($schedule->readyAt)->toBe(1080.0)->and($pool->composition->name)->toBe('pool')->and($pool->from)->toBe(1080.0)->and($posts->from)->toBe(3600.0)
+    expect($schedule->readyAt)->toBe(1080.0)->and($pool->composition->name)->toBe('pool')->and($pool->from)->toBe(1080.0)
+        ->and($posts->from)->toBe(3600.0)
         // 120 + 60 + (10 + 30 + 40) for one frame, and as much again should it be needed.
         ->and($posts->to - $posts->from)->toBe(120.0 + 60 + 80 + 80)->and($pool->to - $pool->from)->toBe(120.0 + 60 + 3 * 80 + 80)
         ->and($schedule->left)->toBe([])->and($schedule->slackS())->toBe(7200.0 - 300 - 1080 - 340 - 500)
@@ -41,7 +43,8 @@ it('says why what found no place did not', function (): void {
 
 it('doubles the time of a camera that takes its dark frame, and leaves out the filter where none goes on', function (): void {
     $busy = Schedule::fit(0.0, 9999.0, [new Composition('a', [[0.0, 9999.0]])], takes(60.0, 60.0))->frames[0];
-    $bare = Schedule::fit(0.0, 9999.0, [new Composition('a', [[0.0, 9999.0]])], fn (): LongFrame => new LongFrame(60.0, 0.0, false))->frames[0];
+    $bare = Schedule::fit(0.0, 9999.0, [new Composition('a', [[0.0, 9999.0]])],
+        fn (): LongFrame => new LongFrame(60.0, 0.0, false))->frames[0];
     expect($busy->to - $busy->from)->toBe(120.0 + 60 + 2 * (10 + 120 + 40))->and($bare->to - $bare->from)->toBe(120.0 + 2 * (10 + 60 + 40));
 });
 
@@ -51,29 +54,35 @@ it('never overlaps, keeps to tide, light and the time to leave, leaves time for 
         $wanted = [];
         for ($k = mt_rand(1, 7); $k > 0; $k--) {
             $from = mt_rand(0, 12_000);
-            $wanted[] = new Composition("c{$k}", [[(float) $from, (float) $from + mt_rand(300, 6000)]], mt_rand(1, 4), [24.0, 70.0, null][mt_rand(0, 2)]);
+            $wanted[] = new Composition("c{$k}", [[(float) $from, (float) $from + mt_rand(300, 6000)]], mt_rand(1, 4),
+                [24.0, 70.0, null][mt_rand(0, 2)]);
         }
         $open = array_map(fn (): float => mt_rand(1, 240), $wanted);
-        $schedule = Schedule::fit(0.0, 14_400.0, $wanted, fn (int $index, float $unix): ?LongFrame => fmod($unix, 7000) < 500 ? null : new LongFrame($open[$index]));
+        $schedule = Schedule::fit(0.0, 14_400.0, $wanted, fn (int $index, float $unix): ?LongFrame => fmod($unix, 7000) < 500 ? null
+            : new LongFrame($open[$index]));
         expect(count($schedule->frames) + count($schedule->left))->toBe(count($wanted));
         foreach ($schedule->frames as $n => $one) {
             [$from, $to] = $one->composition->spans[0];
-            expect($one->from)->toBeGreaterThanOrEqual(max($from, $schedule->readyAt))->and($one->to)->toBeLessThanOrEqual(min($to, 14_100.0));
+            expect($one->from)->toBeGreaterThanOrEqual(max($from, $schedule->readyAt))
+                ->and($one->to)->toBeLessThanOrEqual(min($to, 14_100.0));
             $next = $schedule->frames[$n + 1] ?? null;
             if ($next instanceof Scheduled) {
                 expect($next->from)->toBeGreaterThanOrEqual($one->to + ($next->changesLens ? Schedule::LENS_S : 0.0))
-                    ->and($next->changesLens)->toBe($one->composition->focalMm !== null && $next->composition->focalMm !== null && $one->composition->focalMm !== $next->composition->focalMm);
+                    ->and($next->changesLens)->toBe($one->composition->focalMm !== null && $next->composition->focalMm !== null
+                        && $one->composition->focalMm !== $next->composition->focalMm);
             }
         }
         // Whatever else is wanted, the first stands where it would stand alone.
-        $alone = Schedule::fit(0.0, 14_400.0, [$wanted[0]], fn (int $index, float $unix): ?LongFrame => fmod($unix, 7000) < 500 ? null : new LongFrame($open[0]));
+        $alone = Schedule::fit(0.0, 14_400.0, [$wanted[0]], fn (int $index, float $unix): ?LongFrame => fmod($unix, 7000) < 500 ? null
+            : new LongFrame($open[0]));
         $first = array_values(array_filter($schedule->frames, fn (Scheduled $s): bool => $s->index === 0))[0] ?? null;
         expect($first?->from)->toBe($alone->frames[0]->from ?? null);
     }
 });
 
 it('refuses a composition of no frame or of too many', function (): void {
-    expect(fn () => new Composition('a', [], 0))->toBeRefused('Between one and 20', 'frames')->and(fn () => new Composition('a', [], 21))->toBeRefused('Between one and 20', 'frames');
+    expect(fn () => new Composition('a', [], 0))->toBeRefused('Between one and 20', 'frames')
+        ->and(fn () => new Composition('a', [], 21))->toBeRefused('Between one and 20', 'frames');
 });
 
 test('a bracket of two stops is five exposures, open for seven and three quarters of the middle one', function (): void {
@@ -106,7 +115,8 @@ it('says what is done in each part, of frames and of brackets, one and many', fu
     $parts = Schedule::fit(0.0, 9e4, [new Composition('a', [[0.0, 9e4]], $frames, null, $stops)], takes(10.0))->frames[0]->parts;
     expect(array_column($parts, 0))->toBe(['compose, focus, base frame', 'filter on, settings', $words, 'once more, if need be']);
 })->with([
-    [1, 0, 'the long frame, and a look at it'], [3, 0, '3 long frames, and a look at each'], [1, 2, 'the bracket of 5, and a look at it'], [2, 1, '2 brackets of 3, and a look at each'],
+    [1, 0, 'the long frame, and a look at it'], [3, 0, '3 long frames, and a look at each'], [1, 2, 'the bracket of 5, and a look at it'],
+    [2, 1, '2 brackets of 3, and a look at each'],
 ]);
 
 it('goes on looking past a light in which nothing in the bag gives it, and fills a span to its last second', function (): void {
@@ -128,6 +138,8 @@ it('lets one follow another at once where the lens stays, from either side', fun
 });
 
 it('takes as many frames and as wide a bracket as there may be', function (): void {
-    expect((new Composition('a', [], 20, null, 3))->exposures())->toBe(7)->and(fn () => new Composition('a', [], 21))->toBeRefused('Between one and 20 frames of a composition.', 'frames')
-        ->and(fn () => new Composition('a', [], 1, null, 4))->toBeRefused('A bracket goes up to 3 stops to either side.', 'bracket_stops')->and(fn () => new Composition('a', [], 1, null, -1))->toBeRefused('A bracket goes up to');
+    expect((new Composition('a', [], 20, null, 3))->exposures())->toBe(7)
+        ->and(fn () => new Composition('a', [], 21))->toBeRefused('Between one and 20 frames of a composition.', 'frames')
+        ->and(fn () => new Composition('a', [], 1, null, 4))->toBeRefused('A bracket goes up to 3 stops to either side.', 'bracket_stops')
+        ->and(fn () => new Composition('a', [], 1, null, -1))->toBeRefused('A bracket goes up to');
 });

@@ -51,7 +51,8 @@ it('names each fault by itself, and none where there is none', function (callabl
     'a leak at the left' => [fn (float $v, float $x): array => array_fill(0, 3, $v + 0.12 * exp(-$x / 0.06)), [Fault::Leak]],
     'a leak from above' => [fn (float $v, float $x, float $y): array => array_fill(0, 3, $v + 0.12 * exp(-$y / 0.06)), [Fault::Leak]],
     'flare over all' => [fn (float $v): array => array_fill(0, 3, $v + 0.09), [Fault::Veil]],
-    'stacked rings' => [fn (float $v, float $x, float $y): array => array_fill(0, 3, $v * 2 ** (-1.2 * ((($x - 0.5) ** 2 + ($y - 0.5) ** 2) / 0.5) ** 2)), [Fault::Corners]],
+    'stacked rings' => [fn (float $v, float $x, float $y): array => array_fill(0, 3,
+        $v * 2 ** (-1.2 * ((($x - 0.5) ** 2 + ($y - 0.5) ** 2) / 0.5) ** 2)), [Fault::Corners]],
     'a warm filter' => [fn (float $v): array => [$v * 2 ** 0.3, $v, $v * 2 ** -0.2], [Fault::Cast]],
     'hardly a colour' => [fn (float $v): array => [$v * 2 ** 0.08, $v, $v], []],
 ]);
@@ -84,8 +85,10 @@ it('finds dust where it is, and none in what is drawn, smooth or noisy', functio
     foreach ($spots as [$x, $y]) {
         expect(min(array_map(static fn (array $s): float => hypot($s[0] - $x, $s[1] - $y), $found)))->toBeLessThan(0.006);
     }
-    expect(Dust::spots(lit(static fn (float $x, float $y): array => array_fill(0, 3, 0.3 + 0.004 * (mt_rand() / mt_getrandmax() - 0.5)), 720, 480)))->toBe([])
-        ->and(Dust::spots(lit(static fn (float $x, float $y): array => array_fill(0, 3, 0.3 + 0.2 * sin(200 * $x) * sin(170 * $y)), 720, 480)))->toBe([]);
+    expect(Dust::spots(lit(static fn (float $x, float $y): array => array_fill(0, 3, 0.3 + 0.004 * (mt_rand() / mt_getrandmax() - 0.5)),
+        720, 480)))->toBe([])
+        ->and(Dust::spots(lit(static fn (float $x, float $y): array => array_fill(0, 3, 0.3 + 0.2 * sin(200 * $x) * sin(170 * $y)), 720,
+            480)))->toBe([]);
 });
 
 it('finds what stands still between two moments, and nothing where all moves', function (): void {
@@ -103,7 +106,8 @@ it('finds what stands still between two moments, and nothing where all moves', f
 });
 
 it('reads an area as it is written, and writes it as it reads', function (): void {
-    expect(Area::parse('0.2, 0.5,0.3,.4')->toArray())->toBe([0.2, 0.5, 0.3, 0.4])->and(Area::parse('0.2,0.5,0.3,0.4')->written())->toBe('0.2,0.5,0.3,0.4')
+    expect(Area::parse('0.2, 0.5,0.3,.4')->toArray())->toBe([0.2, 0.5, 0.3, 0.4])
+        ->and(Area::parse('0.2,0.5,0.3,0.4')->written())->toBe('0.2,0.5,0.3,0.4')
         ->and(Area::of(1 / 3, 0.0, 0.5, 1.0)->written())->toBe('0.3333,0,0.5,1');
     foreach (['', '1,2,3', 'a,b,c,d', '0,0,1e-3,1', '-0.1,0,0.5,0.5', '0,0,0,0', '0.9,0,0.2,1', '0,0,1,1,1'] as $bad) {
         expect(fn () => Area::parse($bad))->toThrow(GentlePour\InvalidValue::class);

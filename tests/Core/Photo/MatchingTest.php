@@ -18,7 +18,8 @@ function shotAs(float $shutterS, float $aperture = 8.0, float $iso = 100.0): Sho
 
 function candidateAt(int $id, ?float $opened, float $shutterS = 30.0, ?float $baseS = 1 / 8, bool $hasPicture = false): Candidate
 {
-    return new Candidate($id, ($opened ?? OPENED_AT) - 120, $opened, shotAs($shutterS), $baseS === null ? null : shotAs($baseS), $hasPicture);
+    return new Candidate($id, ($opened ?? OPENED_AT) - 120, $opened, shotAs($shutterS), $baseS === null ? null : shotAs($baseS),
+        $hasPicture);
 }
 
 it('reads a camera’s clock with its zone, its parts of a second and its century, or not at all', function (string $at, ?float $unix): void {
@@ -26,12 +27,14 @@ it('reads a camera’s clock with its zone, its parts of a second and its centur
 })->with([
     'without a zone' => ['2026-11-27T08:00:00', 1_795_766_400.0], 'with one' => ['2026-11-27T08:00:00+01:00', 1_795_762_800.0],
     'west' => ['2026-11-27T08:00:00-03:30', 1_795_779_000.0], 'parts' => ['2026-11-27T08:00:00.25+00:00', 1_795_766_400.25],
-    'no such day' => ['2026-02-30T08:00:00', null], 'no such hour' => ['2026-02-03T25:00:00', null], 'no such century' => ['1066-10-14T09:00:00', null],
+    'no such day' => ['2026-02-30T08:00:00', null], 'no such hour' => ['2026-02-03T25:00:00', null],
+    'no such century' => ['1066-10-14T09:00:00', null],
     'far ahead' => ['2100-01-01T00:00:00', null], 'nothing' => ['', null], 'more' => ['2026-11-27T08:00:00Z and more', null],
 ]);
 
 it('knows whether a clock says its zone', function (): void {
-    expect(CameraClock::knowsItsZone('2026-11-27T08:00:00+01:00'))->toBeTrue()->and(CameraClock::knowsItsZone('2026-11-27T08:00:00'))->toBeFalse()
+    expect(CameraClock::knowsItsZone('2026-11-27T08:00:00+01:00'))->toBeTrue()
+        ->and(CameraClock::knowsItsZone('2026-11-27T08:00:00'))->toBeFalse()
         ->and(CameraClock::unix(null))->toBeNull();
 });
 
@@ -53,7 +56,8 @@ it('goes by time alone once the clock is known, whatever the dials said', functi
     expect(Matching::of(shotAs(30.0), OPENED_AT + 149, 0.0, $frames)?->id)->toBe(1)
         ->and(Matching::of(shotAs(30.0), OPENED_AT + 151, 0.0, [$frames[0]]))->toBeNull()
         // Open twice as long and more it is another frame.
-        ->and(Matching::of(shotAs(61.0), OPENED_AT, 0.0, [$frames[0]]))->toBeNull()->and(Matching::of(shotAs(59.0), OPENED_AT, 0.0, [$frames[0]])?->id)->toBe(1);
+        ->and(Matching::of(shotAs(61.0), OPENED_AT, 0.0, [$frames[0]]))->toBeNull()
+        ->and(Matching::of(shotAs(59.0), OPENED_AT, 0.0, [$frames[0]])?->id)->toBe(1);
 });
 
 it('gives no frame a second picture, and a base to the frame that it was read for', function (): void {
@@ -71,8 +75,10 @@ it('gives no frame a second picture, and a base to the frame that it was read fo
 
 it('finds a frame that was planned and not counted, within half a day', function (): void {
     $planned = [candidateAt(7, null)];
-    expect(Matching::of(shotAs(30.0), OPENED_AT + 3600, 0.0, $planned)?->id)->toBe(7)->and(Matching::of(shotAs(30.0), OPENED_AT + 13 * 3600, 0.0, $planned))->toBeNull()
-        ->and(Matching::of(shotAs(30.0), OPENED_AT - 400, 0.0, $planned))->toBeNull()->and(Matching::of(shotAs(8.0), OPENED_AT + 3600, 0.0, $planned))->toBeNull()
+    expect(Matching::of(shotAs(30.0), OPENED_AT + 3600, 0.0, $planned)?->id)->toBe(7)
+        ->and(Matching::of(shotAs(30.0), OPENED_AT + 13 * 3600, 0.0, $planned))->toBeNull()
+        ->and(Matching::of(shotAs(30.0), OPENED_AT - 400, 0.0, $planned))->toBeNull()
+        ->and(Matching::of(shotAs(8.0), OPENED_AT + 3600, 0.0, $planned))->toBeNull()
         ->and(Matching::of(shotAs(30.0), OPENED_AT, null, $planned)?->offsetS)->toBeNull();
 });
 

@@ -47,7 +47,8 @@ it('leaves out what is nearly black or nearly clipped, in any channel of either 
 })->with([16, 8, 0])->with([true, false]);
 
 it('compares what tells in a fiftieth of the frame, and nothing of less', function (): void {
-    $telling = fn (int $pixels): Raster => new Raster(100, 1, [...array_fill(0, $pixels, 0x646464), ...array_fill(0, 100 - $pixels, 0xFFFFFF)]);
+    $telling = fn (int $pixels): Raster => new Raster(100, 1,
+        [...array_fill(0, $pixels, 0x646464), ...array_fill(0, 100 - $pixels, 0xFFFFFF)]);
     expect(Pair::of($telling(2), $telling(2))->luminanceStops)->toBe(0.0)
         ->and(fn () => Pair::of($telling(1), $telling(1)))->toThrow(InvalidValue::class, 'nothing can be compared')
         ->and(fn () => Pair::of($telling(2), new Raster(50, 2, $telling(2)->pixels)))->toThrow(InvalidValue::class, 'differ in shape');
@@ -69,7 +70,8 @@ it('finds a leak at whichever edge it is, in the edge’s own blocks and in no o
         expect(brighterWhere($edge, $across, $down)->leakStops())->toBeAbout(rises(100, 150), 1e-12);
     }
     // Half the edge is half of it; beside the edge it is no leak; a darker edge is none.
-    expect(brighterWhere(fn (int $x, int $y): bool => $edge($x, $y) && ($x + $y) % 2 === 0)->leakStops())->toBeAbout(rises(100, 150) / 2, 1e-12)
+    expect(brighterWhere(fn (int $x, int $y): bool => $edge($x, $y) && ($x + $y) % 2 === 0)->leakStops())
+        ->toBeAbout(rises(100, 150) / 2, 1e-12)
         ->and(brighterWhere($beside)->leakStops())->toBeLessThan(rises(100, 150) / 5)
         ->and(brighterWhere(fn (int $x, int $y): bool => ! $edge($x, $y))->leakStops())->toBe(0.0);
 })->with([
@@ -90,7 +92,8 @@ it('sets the corners against the middle: beyond 0.8 of the way to a corner again
 it('tells how sure it is from how the blocks differ: the standard error of their mean (by hand)', function (): void {
     $half = rises(100, 150) / 2;
     expect(brighterWhere(fn (int $x, int $y): bool => ($x + $y) % 2 === 0)->uncertaintyStops())->toBeAbout($half / sqrt(143), 1e-12)
-        ->and(Pair::of(greys(fn (): int => 100, 2, 1), greys(fn (int $x): int => $x === 0 ? 100 : 150, 2, 1))->uncertaintyStops())->toBeAbout($half, 1e-12)
+        ->and(Pair::of(greys(fn (): int => 100, 2, 1), greys(fn (int $x): int => $x === 0 ? 100 : 150, 2, 1))->uncertaintyStops())
+        ->toBeAbout($half, 1e-12)
         ->and(Pair::of(greys(fn (): int => 100, 1, 1), greys(fn (): int => 150, 1, 1))->uncertaintyStops())->toBe(0.0);
 });
 
@@ -104,7 +107,8 @@ it('sees a veil by what the darkest quarter of the base rises over its brightest
         ->and(Pair::of(greys(fn (int $x): int => 50 + 40 * $x, 4, 1), greys(fn (int $x): int => 60 + 40 * $x, 4, 1))->veilStops())
         ->toBeAbout(rises(50, 60) - rises(170, 180), 1e-12)
         // Of three blocks none is a quarter.
-        ->and(Pair::of(greys(fn (int $x): int => 50 + 40 * $x, 3, 1), greys(fn (int $x): int => 60 + 40 * $x, 3, 1))->veilStops())->toBe(0.0);
+        ->and(Pair::of(greys(fn (int $x): int => 50 + 40 * $x, 3, 1), greys(fn (int $x): int => 60 + 40 * $x, 3, 1))->veilStops())
+        ->toBe(0.0);
 });
 
 it('writes each fault with its figure, from where it counts on', function (): void {

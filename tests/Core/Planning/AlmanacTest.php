@@ -35,7 +35,8 @@ it('finds each twilight within four minutes of where it is closed in on, all thr
         $from = 1_798_761_600.0 + 86400 * $day - 240 * $longitude;
         $truth = DayOfSky::between($observer, $from, $from + 86400);
         $sun = SunOfDay::of($observer, $from, $from + 86400);
-        $pairs = [[-6.0, SkyEvent::CivilDawn, SkyEvent::CivilDusk], [-12.0, SkyEvent::NauticalDawn, SkyEvent::NauticalDusk], [-18.0, SkyEvent::AstronomicalDawn, SkyEvent::AstronomicalDusk]];
+        $pairs = [[-6.0, SkyEvent::CivilDawn, SkyEvent::CivilDusk], [-12.0, SkyEvent::NauticalDawn, SkyEvent::NauticalDusk],
+            [-18.0, SkyEvent::AstronomicalDawn, SkyEvent::AstronomicalDusk]];
         foreach ($pairs as [$altitude, $dawn, $dusk]) {
             $below = $sun->spansBelow($altitude);
             if ($truth->at($dawn) === null || $truth->at($dusk) === null || count($below) < 2) {
@@ -92,8 +93,11 @@ it('says of each day its tide, when the level holds, and which windows begin on 
         }
     }
     // A window a day at the higher of the two high waters; on some days it begins twice, on some not at all.
-    $held = array_sum(array_map(static fn ($d): float => array_sum(array_map(static fn (array $s): float => $s[1] - $s[0], $d->reached)), $days));
-    $searched = array_sum(array_map(static fn (array $s): float => $s[1] - $s[0], array_map(static fn ($s): array => [max($from, $s->from), min($from + 30 * 86400, $s->to)], array_filter($level->spans($tide), static fn ($s): bool => $s->to > $from && $s->from < $from + 30 * 86400))));
+    $held = array_sum(array_map(static fn ($d): float => array_sum(array_map(static fn (array $s): float => $s[1] - $s[0], $d->reached)),
+        $days));
+    $searched = array_sum(array_map(static fn (array $s): float => $s[1] - $s[0],
+        array_map(static fn ($s): array => [max($from, $s->from), min($from + 30 * 86400, $s->to)],
+            array_filter($level->spans($tide), static fn ($s): bool => $s->to > $from && $s->from < $from + 30 * 86400))));
     expect($held)->toEqualWithDelta($searched, 1.0)->and($held)->toBeGreaterThan(3600.0);
     expect(count(Almanac::withWindows($days, $from + 10 * 86400)))->toBeGreaterThan(5)->toBeLessThanOrEqual(10);
 });
@@ -106,7 +110,8 @@ it('draws the moon from dark to full and back: 14.8 days apart (common practice)
     expect(max($lit))->toBeGreaterThan(0.98)->and(min($lit))->toBeLessThan(0.02);
     expect(fmod(abs($full - $dark), 29.53))->toEqualWithDelta(14.8, 1.3);
     foreach ([$full, $dark] as $turn) {
-        expect($days[max(0, $turn - 4)]->moonGrows)->toBe($turn === $full)->and($days[min(59, $turn + 4)]->moonGrows)->toBe($turn !== $full);
+        expect($days[max(0, $turn - 4)]->moonGrows)->toBe($turn === $full)
+            ->and($days[min(59, $turn + 4)]->moonGrows)->toBe($turn !== $full);
     }
 });
 
@@ -114,12 +119,14 @@ it('puts no night above a window with light, however long and high it is, unless
     $zone = new DateTimeZone('UTC');
     $from = (float) (new DateTimeImmutable('2027-01-01', $zone))->getTimestamp();
     $tide = twoTidesADay($from, 40);
-    $of = static fn (float $most): WindowQuery => new WindowQuery(new Observer(56.5, -9.9), new PlaceCalendar($zone), Level::between(4.2, null), sunMostDeg: $most);
+    $of = static fn (float $most): WindowQuery => new WindowQuery(new Observer(56.5, -9.9), new PlaceCalendar($zone),
+        Level::between(4.2, null), sunMostDeg: $most);
     $isDark = static fn ($w): bool => str_contains($w->why(), 'night or deep dusk');
     $ranked = WindowSearch::ranked(WindowSearch::find($of(90.0), $tide, $from, $from + 40 * 86400));
     $dark = array_map($isDark, $ranked);
 
     expect(array_search(true, $dark, true))->toBe(count(array_filter($dark, static fn (bool $d): bool => ! $d)))->toBeGreaterThan(5);
     $asked = WindowSearch::find($of(LightPhase::Nautical->mostDeg()), $tide, $from, $from + 40 * 86400);
-    expect(min(array_map(static fn ($w): float => $w->score(), $asked)))->toBeGreaterThan(0.0)->and(array_filter($asked, $isDark))->toHaveCount(count($asked));
+    expect(min(array_map(static fn ($w): float => $w->score(), $asked)))->toBeGreaterThan(0.0)
+        ->and(array_filter($asked, $isDark))->toHaveCount(count($asked));
 });

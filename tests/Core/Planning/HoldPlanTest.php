@@ -70,7 +70,8 @@ it('holds the best time to a third of a stop, however wide the look is, or says 
     expect(max(array_filter($off, is_float(...))))->toBeLessThanOrEqual(1 / 3 + 1e-9)
         ->and(count(array_filter($off, is_float(...))))->toBeGreaterThan(5)->and($off)->toContain(null);
 })->with([
-    'a look without an upper bound' => [ShutterWindow::of(ShutterTime::ofSeconds(15), ShutterTime::ofSeconds(14400), ShutterTime::ofSeconds(30)), 30.0],
+    'a look without an upper bound' => [ShutterWindow::of(ShutterTime::ofSeconds(15), ShutterTime::ofSeconds(14400),
+        ShutterTime::ofSeconds(30)), 30.0],
     'any time' => [ShutterWindow::any(ShutterTime::ofSeconds(2)), 2.0],
 ]);
 

@@ -114,7 +114,8 @@ it('works inland, and ranks with its reasons', function (): void {
 it('takes the sun from one side only, if asked', function (): void {
     $from = (float) gmmktime(0, 0, 0, 6, 1, 2027);
     $observer = new Observer(56.5, -9.8);
-    foreach (WindowSearch::find(new WindowQuery($observer, new PlaceCalendar(new DateTimeZone('UTC')), sunLeastDeg: 0, sunAzimuth: [300.0, 60.0]), null, $from, $from + 3 * 86400) as $window) {
+    foreach (WindowSearch::find(new WindowQuery($observer, new PlaceCalendar(new DateTimeZone('UTC')), sunLeastDeg: 0,
+        sunAzimuth: [300.0, 60.0]), null, $from, $from + 3 * 86400) as $window) {
         $azimuth = $observer->sun(($window->from + $window->to) / 2)->azimuthDeg;
         expect($azimuth >= 300 || $azimuth <= 60)->toBeTrue();
     }

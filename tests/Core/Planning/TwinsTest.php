@@ -26,14 +26,16 @@ it('finds the windows that asking each minute finds', function (
         : Level::between($above === null ? null : $least + $above * $range, $below === null ? null : $least + $below * $range);
     $zone = new DateTimeZone($station->timezone);
     $query = new WindowQuery(
-        new Observer($station->latitude, $station->longitude), new PlaceCalendar($zone, $days, $hours), $level, $trend, $sun[0], $sun[1], $minutes,
+        new Observer($station->latitude, $station->longitude), new PlaceCalendar($zone, $days, $hours), $level, $trend, $sun[0], $sun[1],
+        $minutes,
     );
     $runs = [];
     $open = null;
     for ($i = 0; $i <= $length; $i++) {
         $unix = $from + 60 * $i;
         $holds = ($level === null || $level->holds($heights[2 * $i]))
-            && ($trend === Trend::Any || ($heights[min(2 * $length, 2 * $i + 1)] > $heights[max(0, 2 * $i - 1)]) === ($trend === Trend::Rising));
+            && ($trend === Trend::Any
+                || ($heights[min(2 * $length, 2 * $i + 1)] > $heights[max(0, 2 * $i - 1)]) === ($trend === Trend::Rising));
         if ($holds && ($days !== [] || $hours !== null)) {
             $local = (new DateTimeImmutable('@'.(int) $unix))->setTimezone($zone);
             $minute = (int) $local->format('G') * 60 + (int) $local->format('i');
@@ -66,9 +68,13 @@ it('finds the windows that asking each minute finds', function (
     'rising between two levels' => ['noaa/9414290', '2026-11-01', 0.3, 0.6, Trend::Rising, [-90.0, 90.0], [], null, 15.0],
     'falling at weekends' => ['noaa/8518750', '2028-02-10', null, null, Trend::Falling, [-90.0, 90.0], ['sat', 'sun'], [300, 1320], 60.0],
     'a micro-tide above' => ['ticon/sciacca-sci-ita-ispra', '2027-11-05', 0.6, null, Trend::Any, [-90.0, 90.0], [], null, 10.0],
-    'a micro-tide rising by day' => ['ticon/solenzara-710-fra-refmar', '2027-07-15', null, null, Trend::Rising, [0.0, 90.0], [], null, 10.0],
+    'a micro-tide rising by day' => ['ticon/solenzara-710-fra-refmar', '2027-07-15', null, null, Trend::Rising, [0.0, 90.0], [], null,
+        10.0],
     'an island in golden light' => ['noaa/TEC4445', '2006-07-05', 0.5, null, Trend::Any, [-4.0, 6.0], [], null, 10.0],
-    'a fjord of many waters, falling below' => ['kartverket/SIE', '2026-05-01', null, 0.6, Trend::Falling, [-90.0, 90.0], [], [360, 1200], 10.0],
-    'a bay with stands, the hours of the evening' => ['noaa/8728978', '2026-10-20', 0.4, 0.9, Trend::Any, [-90.0, 90.0], [], [1020, 1380], 15.0],
-    'a station that follows another, by its ratios' => ['noaa/8669277', '2027-05-20', 0.8, null, Trend::Any, [-18.0, 90.0], ['mon', 'wed', 'fri'], null, 30.0],
+    'a fjord of many waters, falling below' => ['kartverket/SIE', '2026-05-01', null, 0.6, Trend::Falling, [-90.0, 90.0], [], [360, 1200],
+        10.0],
+    'a bay with stands, the hours of the evening' => ['noaa/8728978', '2026-10-20', 0.4, 0.9, Trend::Any, [-90.0, 90.0], [], [1020, 1380],
+        15.0],
+    'a station that follows another, by its ratios' => ['noaa/8669277', '2027-05-20', 0.8, null, Trend::Any, [-18.0, 90.0],
+        ['mon', 'wed', 'fri'], null, 30.0],
 ]);

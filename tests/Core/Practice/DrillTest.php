@@ -34,7 +34,8 @@ function drilled(Drill $drill, Question $q): array
         Drill::Stops => array_values(array_filter($q->choices, static function (string $choice) use ($q): bool {
             // By ISO, aperture or time: how many stops it is from what is given.
             if (str_starts_with($choice, 'ISO')) {
-                return (int) round(log(Iso::parse(substr($choice, 4))->speed / 100, 2)) === (int) preg_replace('/^.*, (\d+) back$/', '$1', $q->given);
+                return (int) round(log(Iso::parse(substr($choice, 4))->speed / 100, 2)) === (int) preg_replace('/^.*, (\d+) back$/', '$1',
+                    $q->given);
             }
             if (str_starts_with($choice, 'f/')) {
                 [$from, $stops] = sscanf($q->given, 'f/%f, %d brighter');
@@ -103,7 +104,8 @@ function drilled(Drill $drill, Question $q): array
         })(),
         // Which a run sheet has first: common practice, as its own test has it.
         Drill::Order => (static function () use ($q): array {
-            $order = ['Compose', 'Turn the', 'Wipe', 'Focus', 'Base frame, and', 'Base frame again', 'Cover', 'Stabiliser', 'Mirror', 'Long-exposure', 'File'];
+            $order = ['Compose', 'Turn the', 'Wipe', 'Focus', 'Base frame, and', 'Base frame again', 'Cover', 'Stabiliser', 'Mirror',
+                'Long-exposure', 'File'];
             $place = static function (string $choice) use ($order): int {
                 foreach ($order as $i => $begins) {
                     if (str_starts_with($choice, $begins)) {
@@ -130,8 +132,10 @@ it('has the right answer among its choices, once, ten thousand times by brute fo
         if ($drill === Drill::Swell) {
             $apart = $q->shown instanceof ShownSwell ? $q->shown->apartS : [];
             sort($apart);
-            expect($q->truth)->toEqualWithDelta(($apart[5] + $apart[6]) / 2, 1e-9)->and($q->isRight((string) ($q->truth * 1.09)))->toBeTrue()
-                ->and($q->isRight((string) ($q->truth * 0.89)))->toBeFalse()->and($q->isRight(str_replace('.', ',', (string) round($q->truth, 2))))->toBeTrue();
+            expect($q->truth)->toEqualWithDelta(($apart[5] + $apart[6]) / 2, 1e-9)
+                ->and($q->isRight((string) ($q->truth * 1.09)))->toBeTrue()
+                ->and($q->isRight((string) ($q->truth * 0.89)))->toBeFalse()
+                ->and($q->isRight(str_replace('.', ',', (string) round($q->truth, 2))))->toBeTrue();
 
             continue;
         }
@@ -157,10 +161,14 @@ it('shows the tide that it tells of, and when it leaves the ledge', function ():
     for ($seed = 1; $seed <= 300; $seed++) {
         $q = Drill::Leave->question($seed);
         $tide = $q->shown instanceof ShownTide ? $q->shown : throw new LogicException('No tide.');
-        expect($q->asks)->toStartWith(sprintf('Low water %s, %.1f m; high water %s, %.1f m. The ledge lies at %.1f m,', WhenToLeave::clock($tide->lowMin), $tide->lowM, WhenToLeave::clock($tide->highMin), $tide->highM, $tide->standM))
-            ->and($q->why)->toStartWith(sprintf('Run-up and margin leave %.1f m', $tide->awashM))->and($q->rightAnswer())->toBe(WhenToLeave::clock($tide->leaveMin))
-            ->and($tide->heightM($tide->lowMin))->toEqualWithDelta($tide->lowM, 1e-9)->and($tide->heightM($tide->highMin))->toEqualWithDelta($tide->highM, 1e-9)
-            ->and($tide->heightM(($tide->lowMin + $tide->highMin) / 2))->toEqualWithDelta(($tide->lowM + $tide->highM) / 2, 1e-9)->and($tide->heightM($tide->leaveMin))->toBeLessThan($tide->awashM);
+        expect($q->asks)->toStartWith(sprintf('Low water %s, %.1f m; high water %s, %.1f m. The ledge lies at %.1f m,',
+            WhenToLeave::clock($tide->lowMin), $tide->lowM, WhenToLeave::clock($tide->highMin), $tide->highM, $tide->standM))
+            ->and($q->why)->toStartWith(sprintf('Run-up and margin leave %.1f m', $tide->awashM))
+            ->and($q->rightAnswer())->toBe(WhenToLeave::clock($tide->leaveMin))
+            ->and($tide->heightM($tide->lowMin))->toEqualWithDelta($tide->lowM, 1e-9)
+            ->and($tide->heightM($tide->highMin))->toEqualWithDelta($tide->highM, 1e-9)
+            ->and($tide->heightM(($tide->lowMin + $tide->highMin) / 2))->toEqualWithDelta(($tide->lowM + $tide->highM) / 2, 1e-9)
+            ->and($tide->heightM($tide->leaveMin))->toBeLessThan($tide->awashM);
     }
 });
 
@@ -170,7 +178,8 @@ it('remembers the last twenty answers of a drill, the latest at the end', functi
     for ($i = 0; $i < 25; $i++) {
         $record = $record->with(Drill::Stops, $i, $i > 5);
     }
-    expect($record->last(Drill::Stops))->toBe([false, ...array_fill(0, 19, true)])->and($record->with(Drill::Stops, 99, false)->last(Drill::Stops))->toBe([...array_fill(0, 19, true), false])
+    expect($record->last(Drill::Stops))->toBe([false, ...array_fill(0, 19, true)])
+        ->and($record->with(Drill::Stops, 99, false)->last(Drill::Stops))->toBe([...array_fill(0, 19, true), false])
         ->and($record->last(Drill::Look))->toBe([]);
 });
 
@@ -187,10 +196,13 @@ it('draws evenly from the least to the most, and shuffles without losing any', f
 
 it('asks again what was missed, until it is right, and what one is bad at sooner', function (): void {
     $record = Record::read([])->with(Drill::Leave, 7, false)->with(Drill::Leave, 8, false)->with(Drill::Stops, 9, true);
-    expect($record->missed)->toBe([['leave', 7], ['leave', 8]])->and($record->asked(Drill::Leave))->toBe(2)->and($record->right(Drill::Stops))->toBe(1);
+    expect($record->missed)->toBe([['leave', 7], ['leave', 8]])->and($record->asked(Drill::Leave))->toBe(2)
+        ->and($record->right(Drill::Stops))->toBe(1);
     expect(array_slice($record->round(new Chance(1), 8), 0, 2))->toBe([['leave', 7], ['leave', 8]]);
-    expect($record->with(Drill::Leave, 7, true)->missed)->toBe([['leave', 8]])->and($record->with(Drill::Leave, 7, false)->missed)->toBe([['leave', 8], ['leave', 7]]);
-    expect($record->weight(Drill::Leave))->toBe(0.75)->and($record->weight(Drill::Stops))->toEqualWithDelta(1 / 3, 1e-9)->and($record->weight(Drill::Look))->toBe(0.5);
+    expect($record->with(Drill::Leave, 7, true)->missed)->toBe([['leave', 8]])
+        ->and($record->with(Drill::Leave, 7, false)->missed)->toBe([['leave', 8], ['leave', 7]]);
+    expect($record->weight(Drill::Leave))->toBe(0.75)->and($record->weight(Drill::Stops))->toEqualWithDelta(1 / 3, 1e-9)
+        ->and($record->weight(Drill::Look))->toBe(0.5);
 
     $bad = Record::read([]);
     foreach (Drill::cases() as $drill) {
@@ -199,7 +211,8 @@ it('asks again what was missed, until it is right, and what one is bad at sooner
         }
     }
     $bad = Record::read(['missed' => []] + $bad->toArray());
-    $drawn = array_count_values(array_column(array_merge(...array_map(static fn (int $seed): array => $bad->round(new Chance($seed), 8), range(1, 100))), 0));
+    $drawn = array_count_values(array_column(array_merge(...array_map(static fn (int $seed): array => $bad->round(new Chance($seed), 8),
+        range(1, 100))), 0));
     // Every second one at most: no two of a drill lie next to each other.
     expect($drawn['look'])->toBeGreaterThan(320)->toBeLessThanOrEqual(400)->and(min($drawn))->toBeGreaterThan(20);
 });
@@ -210,7 +223,8 @@ it('keeps to one drill where it is asked for alone, and its record comes back as
 
     expect(array_unique(array_column($round, 0)))->toBe(['swell'])->and($round[0])->toBe(['swell', 3])->and($round)->toHaveCount(6);
     expect(Record::read(json_decode((string) json_encode($record->toArray()), true)))->toEqual($record);
-    foreach ([['drills' => 'x'], ['drills' => ['juggling' => []], 'missed' => [['stops', 'x'], 7, ['no', 1]]], ['drills' => ['stops' => ['asked' => '1']]]] as $broken) {
+    foreach ([['drills' => 'x'], ['drills' => ['juggling' => []], 'missed' => [['stops', 'x'], 7, ['no', 1]]],
+        ['drills' => ['stops' => ['asked' => '1']]]] as $broken) {
         expect(Record::read($broken)->toArray())->toBe(['drills' => [], 'missed' => []]);
     }
 });

@@ -37,6 +37,7 @@ it('is moved by one verdict by two fifths of a stop at most, wherever the frame 
 it('learns nothing from a frame that was closed a third of a stop and more off its time (judgement)', function (float $planned, float $open, bool $tells): void {
     expect(Taste::tells($planned, $open))->toBe($tells);
 })->with([
-    [30.0, 30.0, true], [30.0, 24.0, true], [30.0, 37.0, true], [30.0, 23.0, false], [30.0, 38.5, false], [30.0, 4.0, false], [1 / 64, 1 / 64, true],
+    [30.0, 30.0, true], [30.0, 24.0, true], [30.0, 37.0, true], [30.0, 23.0, false], [30.0, 38.5, false], [30.0, 4.0, false],
+    [1 / 64, 1 / 64, true],
     [32.0, 32.0 / 2 ** (1 / 3), true],
 ]);

@@ -99,9 +99,11 @@ it('rounds its recipe to what a drawing can show, and names it whole', function 
         ],
         'clouds' => ['across' => 1.0, 'streak' => array_map(fn (float $t): float => (float) sprintf('%.4g', $t / 3 / 77), $times)],
         'things' => array_combine(['posts', 'pier', 'walker', 'grass'], array_map(
-            fn (Thing $thing): array => $thing->in(Stage::River, $framing, 0.0, $times), [Thing::Posts, Thing::Pier, Thing::Walker, Thing::Grass],
+            fn (Thing $thing): array => $thing->in(Stage::River, $framing, 0.0, $times),
+            [Thing::Posts, Thing::Pier, Thing::Walker, Thing::Grass],
         )),
-        'lights' => array_combine(['day', 'golden', 'blue', 'moon'], array_map(fn (HourLight $light): array => $light->colours(), HourLight::cases())),
+        'lights' => array_combine(['day', 'golden', 'blue', 'moon'],
+            array_map(fn (HourLight $light): array => $light->colours(), HourLight::cases())),
     ])->and($recipe['water']['feature'])->toBeFloat();
 });
 
@@ -114,7 +116,8 @@ it('throws no dice: a hundred waves whose phases and directions are spread by th
     expect($recipe['water']['kind'])->toBe('waves')->and($recipe['water']['bins'])->toHaveCount(20);
     $n = 0;
     foreach ($recipe['water']['bins'] as $b => $bin) {
-        expect($bin['waves'])->toHaveCount(5)->and($bin['kept'])->toBe(array_map(fn (float $kept): float => round($kept, 4), $bins[$b]['kept']));
+        expect($bin['waves'])->toHaveCount(5)
+            ->and($bin['kept'])->toBe(array_map(fn (float $kept): float => round($kept, 4), $bins[$b]['kept']));
         foreach ($bin['waves'] as $i => [$across, $away, $phase, $slope]) {
             $n++;
             [$from, $to] = $bins[$b]['radS'];

@@ -21,9 +21,11 @@ it('keeps what stands, draws out what walks at a stroll, and lets a boat swing n
         ->and(Thing::Pier->in(Stage::Sea, $framing, 0.25, $times)['heave'])->toBe(0.0);
     $walker = Thing::Walker->in(Stage::Sea, $framing, 0.25, $times);
     // 1.3 m/s is a common walking pace (common practice); 1.3 x 0.4 / 12 of the frame in a second.
-    expect($walker['streak'][1])->toBeWithinShare(1.3 * 0.4 / 12, 1e-3)->and($walker['streak'][2])->toBeWithinShare(4 * 1.3 * 0.4 / 12, 1e-3)->and($walker['streak'][4])->toBe(20.0);
+    expect($walker['streak'][1])->toBeWithinShare(1.3 * 0.4 / 12, 1e-3)
+        ->and($walker['streak'][2])->toBeWithinShare(4 * 1.3 * 0.4 / 12, 1e-3)->and($walker['streak'][4])->toBe(20.0);
     $boat = Thing::Boat->in(Stage::Sea, $framing, 0.25, $times);
-    expect($boat['streak'][1])->toBeWithinShare(0.15 * 0.4 / 12, 1e-3)->and($boat['streak'][3])->toBe($boat['streak'][4])->toBeWithinShare(1.2 * 0.4 / 12, 1e-3)
+    expect($boat['streak'][1])->toBeWithinShare(0.15 * 0.4 / 12, 1e-3)
+        ->and($boat['streak'][3])->toBe($boat['streak'][4])->toBeWithinShare(1.2 * 0.4 / 12, 1e-3)
         ->and($boat['heave'])->toBeWithinShare(0.25 * 0.4 / 12, 1e-3);
     // Grass is nearer, bends with the wind and comes back: no more than its bend is smeared.
     $grass = fn (?float $windMS): array => Thing::Grass->in(Stage::Shore, $framing, 0.0, $times, $windMS)['streak'];
@@ -35,7 +37,8 @@ it('has a place in the frame for each thing on each stage of open water, and non
     $framing = new Framing(new Sensor(36, 24), 24, 12);
     foreach (Thing::on($stage) as $thing) {
         ['at' => [$x, $y], 'tall' => $tall] = $thing->in($stage, $framing, 0.1, [1.0]);
-        expect($x)->toBeGreaterThanOrEqual(0.0)->toBeLessThan(0.8)->and($y - $tall)->toBeGreaterThan(0.0)->and($y)->toBeLessThanOrEqual($thing === Thing::Grass ? 1.0 : 0.95);
+        expect($x)->toBeGreaterThanOrEqual(0.0)->toBeLessThan(0.8)->and($y - $tall)->toBeGreaterThan(0.0)
+            ->and($y)->toBeLessThanOrEqual($thing === Thing::Grass ? 1.0 : 0.95);
     }
     expect(Thing::on($stage) === [])->toBe(in_array($stage, [Stage::Fall, Stage::Cascade, Stage::Weir], true));
 })->with(Stage::cases());
@@ -49,7 +52,8 @@ it('is darker by the hour: from day over golden and blue hour to the moon, in sk
         }
     }
     // Warm at the horizon in the golden hour, blue in the blue one; everywhere darker overhead.
-    expect($lights[1]['sky'][0][0])->toBeGreaterThan($lights[1]['sky'][0][2])->and($lights[2]['sky'][0][2])->toBeGreaterThan($lights[2]['sky'][0][0]);
+    expect($lights[1]['sky'][0][0])->toBeGreaterThan($lights[1]['sky'][0][2])
+        ->and($lights[2]['sky'][0][2])->toBeGreaterThan($lights[2]['sky'][0][0]);
     foreach ($lights as ['sky' => [$low, , $high]]) {
         expect($grey($high))->toBeLessThan($grey($low));
     }
@@ -70,7 +74,8 @@ it('leaves of the level of a sea what an open time leaves of each wave’s heigh
     }
     expect($swell->levelKept(0.0))->toBe(1.0)->and($swell->levelKept(3600.0))->toBeLessThan(0.02)
         // Two seas add by their squares.
-        ->and(Waves::ofSeas([WaveSpectrum::ofPeriod(10.0, 1.0, 3.0), WaveSpectrum::ofPeriod(4.0, 1.0, 4.0)], $framing)->significantHeightM())->toBeAbout(5.0, 1e-9);
+        ->and(Waves::ofSeas([WaveSpectrum::ofPeriod(10.0, 1.0, 3.0), WaveSpectrum::ofPeriod(4.0, 1.0, 4.0)],
+            $framing)->significantHeightM())->toBeAbout(5.0, 1e-9);
 });
 
 it('gives the drawers the level in a quarter of its significant height, and the drift of foam at the speed of the water in the waves', function (): void {
@@ -79,7 +84,8 @@ it('gives the drawers the level in a quarter of its significant height, and the 
     $recipe = Scene::recipe(WaterKind::Swell, $sea, $framing, null, [1.0, 2.0]);
     // Particles at the surface of a deep-water wave move at pi H / T (linear theory; Dean & Dalrymple, ch. 4).
     expect($recipe['level']['sigma_m'])->toBe(0.4)->and($recipe['level']['kept'][0])->toBe(round($sea->levelKept(1.0), 4))
-        ->and($recipe['water']['streak'][0])->toBeWithinShare(M_PI * 1.6 / 8 / 10, 1e-4)->and($recipe['water']['streak'][1])->toBeWithinShare(2 * M_PI * 1.6 / 8 / 10, 1e-4)
+        ->and($recipe['water']['streak'][0])->toBeWithinShare(M_PI * 1.6 / 8 / 10, 1e-4)
+        ->and($recipe['water']['streak'][1])->toBeWithinShare(2 * M_PI * 1.6 / 8 / 10, 1e-4)
         ->and($recipe['water']['feature'])->toBe(0.02);
 });
 

@@ -55,7 +55,8 @@ it('puts moon, sun and the nodding of the earth’s axis where Meeus’s tables 
 it('has the moon of Meeus’s example 47.a: 12 April 1992 at 133.162655°, −3.229126°, 368409.7 km', function (): void {
     $at = momentAt(2448724.5);
     $moon = Moon::position($at);
-    expect(turned($moon->longitudeDeg - $at->nutation()[0], 133.162655))->toBeAbout(0, 2e-6)->and($moon->latitudeDeg)->toBeAbout(-3.229126, 2e-6)
+    expect(turned($moon->longitudeDeg - $at->nutation()[0], 133.162655))->toBeAbout(0, 2e-6)
+        ->and($moon->latitudeDeg)->toBeAbout(-3.229126, 2e-6)
         ->and($moon->distanceKm)->toBeAbout(368409.7, 0.1)
         // Of example 48.a: 67.86 per cent of the disc is lit.
         ->and(Moon::litShare($at))->toBeAbout(0.6786, 0.0001);
@@ -85,7 +86,8 @@ it('is old by the days since the moon was new, at every phase', function (float 
 
 it('sees the moon from where one stands: nearer by the earth’s radius overhead, lower by a degree at the horizon (closed form)', function (): void {
     $unix = (float) gmmktime(0, 0, 0, 4, 12, 1992);
-    $from = [new Observer(0, 0), new Observer(0, 90), new Observer(0, 180), new Observer(0, -90), new Observer(90, 0), new Observer(-90, 0), new Observer(45, 30)];
+    $from = [new Observer(0, 0), new Observer(0, 90), new Observer(0, 180), new Observer(0, -90), new Observer(90, 0), new Observer(-90, 0),
+        new Observer(45, 30)];
     $centre = Moon::position(new Moment($unix))->distanceKm;
     foreach ($from as $observer) {
         $seen = $observer->moon($unix);
@@ -121,11 +123,13 @@ it('joins the ranges of the light without a step or a kink, from deep night to t
         expect($log($joint))->toBeGreaterThan(min($ends))->toBeLessThan(max($ends));
     }
     // The published cubics themselves, away from the joints.
-    foreach ([[50.0, 3.74, 3.97, -4.07, 1.47], [90.0, 3.74, 3.97, -4.07, 1.47], [10.0, 3.05, 13.28, -45.98, 64.33], [-8.0, 2.70, 12.17, -431.69, -1899.83]] as [$altitude, $a, $b, $c, $d]) {
+    foreach ([[50.0, 3.74, 3.97, -4.07, 1.47], [90.0, 3.74, 3.97, -4.07, 1.47], [10.0, 3.05, 13.28, -45.98, 64.33],
+        [-8.0, 2.70, 12.17, -431.69, -1899.83]] as [$altitude, $a, $b, $c, $d]) {
         $x = $altitude / 90;
         expect($log($altitude))->toBeAbout($a + $b * $x + $c * $x ** 2 + $d * $x ** 3, 1e-9);
     }
-    expect(Illuminance::lux(-40.0))->toBe(Illuminance::lux(-18.0))->and($log(-18.0))->toBeAbout(13.84 - 262.72 / 5 + 1447.42 / 25 - 2797.93 / 125, 1e-9);
+    expect(Illuminance::lux(-40.0))->toBe(Illuminance::lux(-18.0))
+        ->and($log(-18.0))->toBeAbout(13.84 - 262.72 / 5 + 1447.42 / 25 - 2797.93 / 125, 1e-9);
 });
 
 it('runs from reading to reading, forgets the first backward, and carries the last slope on for ten minutes', function (): void {
@@ -137,7 +141,8 @@ it('runs from reading to reading, forgets the first backward, and carries the la
         new LightReading($noon + 1800, $bare->ev100($noon + 1800) - 2.5),
     ]);
     $off = fn (float $s): float => $curve->ev100($noon + $s) - $bare->ev100($noon + $s);
-    expect($off(0))->toBeAbout(-1, 1e-9)->and($off(300))->toBeAbout(-1.5, 1e-9)->and($off(600))->toBeAbout(-2, 1e-9)->and($off(1200))->toBeAbout(-2.25, 1e-9)
+    expect($off(0))->toBeAbout(-1, 1e-9)->and($off(300))->toBeAbout(-1.5, 1e-9)->and($off(600))->toBeAbout(-2, 1e-9)
+        ->and($off(1200))->toBeAbout(-2.25, 1e-9)
         ->and($off(1800))->toBeAbout(-2.5, 1e-9)
         // A fortieth of a stop a minute after the last, for ten minutes; before the first none. All of it dies away over an hour.
         ->and($off(-600))->toBeAbout(-exp(-600 / 3600), 1e-9)->and($off(-300))->toBeAbout(-exp(-300 / 3600), 1e-9)

@@ -18,7 +18,8 @@ function sunAt(float $altitudeDeg, float $azimuthDeg = 0.0): Horizontal
 }
 
 /** The scene with the sun at an altitude and so far off the way the lens looks. */
-function sceneOf(float $altitudeDeg, float $offDeg, SkyCondition $sky = SkyCondition::Clear, Foreground $foreground = Foreground::Shore): MeteredScene
+function sceneOf(float $altitudeDeg, float $offDeg, SkyCondition $sky = SkyCondition::Clear,
+    Foreground $foreground = Foreground::Shore): MeteredScene
 {
     return (new SceneLight($sky, 0.0, $foreground))->metered(sunAt($altitudeDeg, $offDeg), null);
 }
@@ -36,7 +37,8 @@ it('spreads the light over the sky so that level ground receives all of it, to t
         }
     }
     expect($sum)->toBeAbout(1000.0, 3.0);
-})->with([SkyCondition::Clear, SkyCondition::Hazy, SkyCondition::Cloudy, SkyCondition::Overcast, SkyCondition::Heavy])->with([-15.0, -8.0, 0.0, 4.0, 7.3, 15.5, 30.0, 60.0, 84.0, 89.5]);
+})->with([SkyCondition::Clear, SkyCondition::Hazy, SkyCondition::Cloudy, SkyCondition::Overcast, SkyCondition::Heavy])->with([-15.0, -8.0,
+    0.0, 4.0, 7.3, 15.5, 30.0, 60.0, 84.0, 89.5]);
 
 it('has the overcast sky of Moon and Spencer: three times as bright overhead as at the horizon, and 7 pi / 9 of its zenith on the ground (closed form)', function (): void {
     $overcast = SkyDome::of(SkyCondition::Overcast);
@@ -55,7 +57,8 @@ it('has a clear sky brightest at the sun and darkest away from it, as its two fu
         // Two points as far from a sun overhead: only the height differs.
         ->and($clear->luminance(30, 0, 90, 1.0) / $clear->luminance(30, 77, 90, 1.0))->toBeAbout(1.0, 1e-9)
         // A sun that has gone far below leaves an even sky.
-        ->and($clear->luminance(10, 0, -12, M_PI))->toBeAbout(1.0, 1e-9)->and($clear->luminance(10, 0, -9, 1.0))->toBeGreaterThan($clear->luminance(10, 180, -9, 1.0));
+        ->and($clear->luminance(10, 0, -12, M_PI))->toBeAbout(1.0, 1e-9)
+        ->and($clear->luminance(10, 0, -9, 1.0))->toBeGreaterThan($clear->luminance(10, 180, -9, 1.0));
 });
 
 it('meters what people read: 15 in bright sun, about 14 with the sun at ten degrees, 9 to 12 at sunset, 3 to 5 at civil dusk (common practice)', function (
@@ -73,7 +76,8 @@ it('meters more towards the sun than beside it, and as much more as docs/numbers
     $cells = [];
     foreach ([0.0, 90.0, 180.0] as $off) {
         $scene = sceneOf($sunDeg, $off);
-        array_push($cells, sprintf('%.1f', $scene->skyEv100()), sprintf('%.1f', $scene->foregroundEv100()), sprintf('%.1f', $scene->gradStops()));
+        array_push($cells, sprintf('%.1f', $scene->skyEv100()), sprintf('%.1f', $scene->foregroundEv100()),
+            sprintf('%.1f', $scene->gradStops()));
     }
     expect($page)->toContain('| '.str_replace('-', '−', sprintf('%d°', $sunDeg).' | '.implode(' | ', $cells)).' |');
     if ($sunDeg > -12) {
@@ -87,28 +91,35 @@ it('takes for the filter what the sky has over the foreground, and for the frame
     // EV100 = log2(L / 0.125) (ISO 2720, K 12.5).
     expect($scene->skyEv100())->toBeAbout(log(3200, 2), 1e-12)->and($scene->foregroundEv100())->toBeAbout(log(800, 2), 1e-12)
         ->and($scene->gradStops())->toBeAbout(2.0, 1e-12)->and($scene->ev100())->toBeAbout(log(2000, 2), 1e-12)
-        ->and($scene->brighter(1.5)->ev100())->toBeAbout($scene->ev100() + 1.5, 1e-12)->and($scene->brighter(1.5)->gradStops())->toBeAbout(2.0, 1e-12);
+        ->and($scene->brighter(1.5)->ev100())->toBeAbout($scene->ev100() + 1.5, 1e-12)
+        ->and($scene->brighter(1.5)->gradStops())->toBeAbout(2.0, 1e-12);
 });
 
 it('reflects by what it is: rock 0.15, sand 0.3, water by Fresnel of the sky that it mirrors (closed forms)', function (): void {
-    expect(Foreground::Rock->luminance(10, 1000, 500))->toBeAbout(150 / M_PI, 1e-9)->and(Foreground::Sand->luminance(10, 1000, 500))->toBeAbout(300 / M_PI, 1e-9)
+    expect(Foreground::Rock->luminance(10, 1000, 500))->toBeAbout(150 / M_PI, 1e-9)
+        ->and(Foreground::Sand->luminance(10, 1000, 500))->toBeAbout(300 / M_PI, 1e-9)
         // Straight down ((n - 1) / (n + 1))^2 = 2 %, along the surface all of it; at Brewster's angle, 53.06 degrees from upright, only one polarisation is left.
         ->and(Foreground::mirrored(90))->toBeAbout((0.33 / 2.33) ** 2, 1e-9)->and(Foreground::mirrored(0.0))->toBeAbout(1.0, 1e-9)
         ->and(Foreground::mirrored(90 - rad2deg(atan(1.33))))->toBeAbout(((1.33 ** 2 - 1) / (1.33 ** 2 + 1)) ** 2 / 2, 1e-9)
         ->and(Foreground::Water->luminance(90, 1000, 500))->toBeAbout(500 * (0.33 / 2.33) ** 2 + 20 / M_PI, 1e-9)
-        ->and(Foreground::Shore->luminance(10, 1000, 500))->toBeAbout((Foreground::Rock->luminance(10, 1000, 500) + Foreground::Water->luminance(10, 1000, 500)) / 2, 1e-9)
+        ->and(Foreground::Shore->luminance(10, 1000, 500))
+        ->toBeAbout((Foreground::Rock->luminance(10, 1000, 500) + Foreground::Water->luminance(10, 1000, 500)) / 2, 1e-9)
         ->and(array_map(fn (Foreground $f): string => $f->gradEdge(), Foreground::cases()))->toBe(['hard', 'soft', 'hard', 'hard']);
 });
 
 it('gives level ground a quarter of a lux by a full moon overhead, less by its phase and its height (Allen 1973; common practice)', function (): void {
-    expect(Illuminance::moonLux(90, 1.0))->toBeAbout(0.25, 0.001)->and(Illuminance::moonLux(0, 1.0))->toBe(0.0)->and(Illuminance::moonLux(-5, 1.0))->toBe(0.0)
+    expect(Illuminance::moonLux(90, 1.0))->toBeAbout(0.25, 0.001)->and(Illuminance::moonLux(0, 1.0))->toBe(0.0)
+        ->and(Illuminance::moonLux(-5, 1.0))->toBe(0.0)
         // Half a moon gives a tenth of a full one: 90 degrees are 2.6 magnitudes.
-        ->and(Illuminance::moonLux(90, 0.5) / Illuminance::moonLux(90, 1.0))->toBeAbout(10 ** (-0.4 * (2.34 + 4e-9 * 90 ** 4)), 1e-9)->toBeAbout(0.09, 0.01)
-        ->and(Illuminance::moonLux(30, 1.0))->toBeWithinShare(0.25 * 0.5 * exp(-0.21 * (1 / (0.5 + 0.50572 * 36.07995 ** -1.6364) - 1)), 1e-9)
+        ->and(Illuminance::moonLux(90, 0.5) / Illuminance::moonLux(90, 1.0))->toBeAbout(10 ** (-0.4 * (2.34 + 4e-9 * 90 ** 4)), 1e-9)
+        ->toBeAbout(0.09, 0.01)
+        ->and(Illuminance::moonLux(30, 1.0))->toBeWithinShare(0.25 * 0.5 * exp(-0.21 * (1 / (0.5 + 0.50572 * 36.07995 ** -1.6364) - 1)),
+            1e-9)
         ->and(Illuminance::moonLux(60, 0.0))->toBeLessThan(0.001);
     // A full moon high is EV −3 to −4 of a landscape (common practice: eight minutes at f/8, ISO 100 are −3).
     $moonlit = (new SceneLight(SkyCondition::Clear, 180.0))->metered(sunAt(-40), new Horizontal(55, 90, 384400), 1.0);
-    expect($moonlit->ev100())->toBeAbout(-3.7, 0.8)->and((new SceneLight(SkyCondition::Clear, 180.0))->metered(sunAt(-40), null)->ev100())->toBeLessThan(-9.0);
+    expect($moonlit->ev100())->toBeAbout(-3.7, 0.8)
+        ->and((new SceneLight(SkyCondition::Clear, 180.0))->metered(sunAt(-40), null)->ev100())->toBeLessThan(-9.0);
 });
 
 it('counts the moon only while the sun is well down, and is brighter in its nights', function (): void {
@@ -128,10 +139,12 @@ it('looks beside the sun where nothing says which way the lens points', function
 });
 
 it('takes light of the sky from 800 + 15500 sqrt(sin h) lux of a clear one, all of it under clouds (from memory; judgement)', function (): void {
-    expect(SkyCondition::Clear->diffuseShare(60))->toBeAbout((800 + 15500 * sqrt(sin(deg2rad(60)))) / Illuminance::lux(60), 1e-9)->toBeBetween(0.13, 0.17)
+    expect(SkyCondition::Clear->diffuseShare(60))->toBeAbout((800 + 15500 * sqrt(sin(deg2rad(60)))) / Illuminance::lux(60),
+        1e-9)->toBeBetween(0.13, 0.17)
         ->and(SkyCondition::Clear->diffuseShare(3))->toBe(1.0)->and(SkyCondition::Clear->diffuseShare(-5))->toBe(1.0)
         ->and(SkyCondition::Hazy->diffuseShare(60))->toBeAbout((1 + SkyCondition::Clear->diffuseShare(60)) / 2, 1e-12)
-        ->and(array_map(fn (SkyCondition $s): float => $s->diffuseShare(60), [SkyCondition::Cloudy, SkyCondition::Overcast, SkyCondition::Heavy]))->toBe([1.0, 1.0, 1.0]);
+        ->and(array_map(fn (SkyCondition $s): float => $s->diffuseShare(60),
+            [SkyCondition::Cloudy, SkyCondition::Overcast, SkyCondition::Heavy]))->toBe([1.0, 1.0, 1.0]);
 });
 
 it('runs through a reading of the scene, and changes sky and foreground alike by it', function (): void {
@@ -141,6 +154,8 @@ it('runs through a reading of the scene, and changes sky and foreground alike by
     $read = LightCurve::metered($observer, 300, SkyCondition::Clear, [new GentlePour\Sky\LightReading($at, $bare->ev100($at) - 1.5)]);
     [$one, $other] = [$bare->sceneWith($observer->sun($at), $at), $read->sceneWith($observer->sun($at), $at)];
 
-    expect($read->ev100($at))->toBeAbout($bare->ev100($at) - 1.5, 1e-9)->and($other?->skyEv100())->toBeAbout((float) $one?->skyEv100() - 1.5, 1e-9)
-        ->and($other?->gradStops())->toBeAbout((float) $one?->gradStops(), 1e-9)->and(LightCurve::of($observer)->sceneWith($observer->sun($at), $at))->toBeNull();
+    expect($read->ev100($at))->toBeAbout($bare->ev100($at) - 1.5, 1e-9)
+        ->and($other?->skyEv100())->toBeAbout((float) $one?->skyEv100() - 1.5, 1e-9)
+        ->and($other?->gradStops())->toBeAbout((float) $one?->gradStops(), 1e-9)
+        ->and(LightCurve::of($observer)->sceneWith($observer->sun($at), $at))->toBeNull();
 });

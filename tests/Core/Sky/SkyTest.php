@@ -53,7 +53,8 @@ it('agrees with PHP’s own date_sun_info to three minutes below 60 degrees', fu
     $from = (float) strtotime($date.' 00:00 UTC');
     $sky = DayOfSky::between(new Observer($lat, $lon), $from, $from + 86400);
     $php = date_sun_info((int) $from + 43200, $lat, $lon);
-    foreach (['rise' => 'sunrise', 'set' => 'sunset', 'civil_dawn' => 'civil_twilight_begin', 'civil_dusk' => 'civil_twilight_end'] as $ours => $theirs) {
+    foreach (['rise' => 'sunrise', 'set' => 'sunset', 'civil_dawn' => 'civil_twilight_begin',
+        'civil_dusk' => 'civil_twilight_end'] as $ours => $theirs) {
         expect(fmod((float) $sky->at(SkyEvent::from($ours)) - $php[$theirs] + 43200 + 864000, 86400) - 43200)->toBeAbout(0, 180);
     }
 })->with([
@@ -99,7 +100,8 @@ it('calls noon sun EV 15 and overcast three stops less (common practice)', funct
     $observer = new Observer(50, 0);
 
     expect(LightCurve::of($observer)->ev100($noon))->toBeAbout(15.3, 0.4)
-        ->and(LightCurve::of($observer, SkyCondition::Overcast)->ev100($noon) - LightCurve::of($observer)->ev100($noon))->toBeAbout(-3.0, 1e-9);
+        ->and(LightCurve::of($observer, SkyCondition::Overcast)->ev100($noon) - LightCurve::of($observer)->ev100($noon))
+        ->toBeAbout(-3.0, 1e-9);
 });
 
 it('is anchored by a reading, and forgets it over an hour or so', function (): void {

@@ -204,7 +204,8 @@ it('says what is missing when it is too dark to be that short', function (): voi
 
     // Seven stops wider than f/4 no lens opens; two it does.
     $less = BackSolver::solve(question(bag([], isoMax: 100), 0.03, 0.06, '2'));
-    expect(kinds($less->remedies))->toBe(['iso', 'aperture', 'wait', 'nearest'])->and($less->remedies[1]->detail)->toBe('Use a lens that opens 2.5 stops wider than f/4.')
+    expect(kinds($less->remedies))->toBe(['iso', 'aperture', 'wait', 'nearest'])
+        ->and($less->remedies[1]->detail)->toBe('Use a lens that opens 2.5 stops wider than f/4.')
         ->and($answer->ways)->toBe([])->and(kinds($answer->remedies))->toBe(['iso', 'wait', 'nearest'])
         ->and($answer->remedies[0]->stops)->toBeAbout(log(2 / 8 / 0.002, 2), 0.01);
 });
@@ -253,7 +254,8 @@ it('answers the document of the command as the contract has it', function (): vo
     $first = $out['solutions'][0];
 
     expect($out['ev100'])->toBeAbout(log(128 * 80.63, 2), 0.001)
-        ->and(array_keys($first))->toContain('shutter_s', 'shutter_label', 'card_label', 'aperture', 'aperture_label', 'iso', 'filters', 'stops', 'exposure_error_stops', 'bulb', 'score', 'terms', 'warnings')
+        ->and(array_keys($first))->toContain('shutter_s', 'shutter_label', 'card_label', 'aperture', 'aperture_label', 'iso', 'filters',
+            'stops', 'exposure_error_stops', 'bulb', 'score', 'terms', 'warnings')
         ->and($first['shutter_s'])->toBeGreaterThanOrEqual(10)->toBeLessThanOrEqual(40)
         ->and(array_keys($first['terms'][0]))->toBe(['name', 'stops', 'why'])
         ->and($out['remedies'])->toBe([]);

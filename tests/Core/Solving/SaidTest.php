@@ -60,7 +60,8 @@ function purposes(ShotPlan $plan): array
 function wayOf(array $terms, float $seconds = 8, ?FilterStack $filters = null): Way
 {
     return new Way(
-        ShutterTime::ofSeconds($seconds), ShutterTime::ofSeconds($seconds), Aperture::named(8), Iso::of(100), $filters ?? FilterStack::empty(),
+        ShutterTime::ofSeconds($seconds), ShutterTime::ofSeconds($seconds), Aperture::named(8), Iso::of(100), $filters
+            ?? FilterStack::empty(),
         Stops::zero(), false, ShutterTime::onDial(15), $terms, [],
     );
 }

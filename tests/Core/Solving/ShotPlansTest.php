@@ -59,7 +59,8 @@ it('brackets by aperture at equal blur', function (): void {
 it('brackets by thirds, halves and full stops, by time and by aperture, and names each', function (BracketStep $step, string $first, string $last): void {
     $q = plain();
     $way = BackSolver::solve($q)->best() ?? throw new LogicException;
-    foreach ([ShotPlans::bracketByTime($q, $way, 2, $step)->shots, ShotPlans::bracketByAperture($q, $way, 1, $step)->shots] as $by => $shots) {
+    foreach ([ShotPlans::bracketByTime($q, $way, 2, $step)->shots,
+        ShotPlans::bracketByAperture($q, $way, 1, $step)->shots] as $by => $shots) {
         expect($shots)->toHaveCount($by === 0 ? 5 : 3);
         foreach ($shots as $i => $shot) {
             $asked = ($i - intdiv(count($shots), 2)) * $step->stops();
@@ -86,7 +87,8 @@ it('brackets the base frame bare and with the polariser, at the reading’s own 
     ])->and($plan->shots[1]->way->shutter->seconds)->toBeWithinStops($reading->shutter->seconds, 1e-6)
         ->and($plan->shots[4]->way->exact->stopsFrom($plan->shots[1]->way->exact)->value)->toBeAbout(1.5, 1e-6);
     foreach ($plan->shots as $shot) {
-        expect([$shot->way->aperture->number, $shot->way->iso->speed, $shot->role])->toEqual([$reading->aperture->number, $reading->iso->speed, ShotRole::Bracket]);
+        expect([$shot->way->aperture->number, $shot->way->iso->speed, $shot->role])->toEqual([$reading->aperture->number,
+            $reading->iso->speed, ShotRole::Bracket]);
     }
     expect(ShotPlans::bracketOfBase(question(bag([nd('Six', 6)]), 1, 4), 1)->shots)->toHaveCount(3)
         ->and(fn () => ShotPlans::bracketOfBase($q, 5))->toBeRefused('bracket', 'each');
@@ -203,12 +205,14 @@ it('brackets by the light that is gathered, on film and in light that drifts, in
     $shots = ShotPlans::bracketByTime($q, $way, 2, $step)->shots;
     expect(count($shots))->toBeGreaterThan(2);
     foreach ($shots as $shot) {
-        $steps = array_search(explode(' ', $shot->purpose)[0], array_map($step->words(...), array_combine(range(-2, 2), range(-2, 2))), true);
+        $steps = array_search(explode(' ', $shot->purpose)[0], array_map($step->words(...), array_combine(range(-2, 2), range(-2, 2))),
+            true);
         $stops = $steps === false ? 0.0 : $steps * $step->stops();
         expect(log($light($shot->way->exact->seconds) / $light($way->exact->seconds), 2))->toBeAbout($stops, 1e-4);
     }
 })->with([
-    'film' => [1.31, null], 'film in fading light' => [1.31, -0.2], 'a sensor in fading light' => [1.0, -0.4], 'a sensor at dawn' => [1.0, 0.4],
+    'film' => [1.31, null], 'film in fading light' => [1.31, -0.2], 'a sensor in fading light' => [1.0, -0.4],
+    'a sensor at dawn' => [1.0, 0.4],
 ])->with([BracketStep::Full, BracketStep::Third]);
 
 it('leaves a frame of a bracket out for which the light fails before', function (): void {
@@ -222,7 +226,8 @@ it('leaves a frame of a bracket out for which the light fails before', function 
 it('sets a variable filter for the last time before a wall where the target lies behind it', function (float $wallS, float $timeS): void {
     $variable = Filter::of('Vario', FilterKind::Variable, Mount::Slot, Stops::of(12), lightest: Stops::of(4));
     $q = question(bag([$variable], isoMax: 100, isoLow: null), 2, 60);
-    $way = BackSolver::best(new Question($q->reading, $q->bias, $q->target->aimedAt(ShutterTime::ofSeconds(50)), $q->bag, ShutterTime::ofSeconds($wallS)));
+    $way = BackSolver::best(new Question($q->reading, $q->bias, $q->target->aimedAt(ShutterTime::ofSeconds(50)), $q->bag,
+        ShutterTime::ofSeconds($wallS)));
 
     expect($way?->shutter->seconds)->toBeAbout($timeS, 1e-6);
 })->with([[12.0, 2 ** (10 / 3)], [33.5, 32.0], [47.2, 47.0]]);

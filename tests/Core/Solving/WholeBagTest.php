@@ -197,7 +197,8 @@ it('counts a polariser that was on for the reading as nothing extra (common prac
     $both = array_values(
         array_filter(
             BackSolver::solve($on)->ways,
-            static fn (Way $w): bool => $w->filters->label() === 'Pola + Six' && $w->aperture->label() === 'f/11' && $w->iso->label() === '100',
+            static fn (Way $w): bool => $w->filters->label() === 'Pola + Six' && $w->aperture->label() === 'f/11'
+                && $w->iso->label() === '100',
         ),
     );
 
@@ -226,7 +227,8 @@ it('crosses two graduated filters as a makeshift: the weaker counts in full, the
     expect($way?->filters->crossed)->toBeTrue()->and($way->stack->value)->toBe(2.0)->and($way->filters->uneven)->toBe(1.0)
         ->and($way->filters->label())->toContain(' × ')
         ->and(implode(' ', array_map(static fn (Term $t): string => $t->why, $way->terms)))->toContain('uneven by 1.0 stops')
-        ->and(BackSolver::solve(question(bag($bag->filters, slots: 1, isoLow: null, isoMax: 100), 0.055, 0.07))->best()?->filters->count() ?? 0)->toBe(0);
+        ->and(BackSolver::solve(question(bag($bag->filters, slots: 1, isoLow: null, isoMax: 100), 0.055, 0.07))->best()?->filters->count()
+            ?? 0)->toBe(0);
 });
 
 it('puts the holder only before a lens that an adapter fits', function (): void {
@@ -257,7 +259,8 @@ it('halves the time left on the clock, and the battery, with noise reduction in 
     ))->walls());
 
     expect($walls(NoiseReductionHabit::Later))->toBe([[WallKind::Wind, 300.0], [WallKind::GetOff, 400.0], [WallKind::Battery, 600.0]])
-        ->and($walls(NoiseReductionHabit::InCamera))->toBe([[WallKind::GetOff, 200.0], [WallKind::Wind, 300.0], [WallKind::Battery, 300.0]]);
+        ->and($walls(NoiseReductionHabit::InCamera))
+        ->toBe([[WallKind::GetOff, 200.0], [WallKind::Wind, 300.0], [WallKind::Battery, 300.0]]);
 });
 
 it('goes by the lens’s own best apertures, where they are known', function (): void {

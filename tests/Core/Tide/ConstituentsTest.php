@@ -9,7 +9,8 @@ use GentlePour\Tide\NodalCorrection;
 it('takes a table of constituents with what is wrong in it left out or refused', function (): void {
     $table = Constituents::of([
         'constituents' => [
-            'A2' => ['speed' => 28, 'doodson' => ['t' => 2, 's' => 0, 'h' => '0', 'p' => 'x', 'n' => 0, 'ps' => 0, '90' => 0], 'members' => 'none'],
+            'A2' => ['speed' => 28, 'doodson' => ['t' => 2, 's' => 0, 'h' => '0', 'p' => 'x', 'n' => 0, 'ps' => 0, '90' => 0],
+                'members' => 'none'],
             'B4' => ['speed' => '56', 'members' => [['A2', 2], ['A2'], [3, 1], 'A2', ['A2', 'x'], 'by name' => ['A2', '1']]],
         ],
         'aliases' => ['TWICE' => 'B4', 'NOBODY' => 5],

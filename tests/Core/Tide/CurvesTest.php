@@ -47,7 +47,8 @@ it('stands above, below and between heights from crossing to crossing, with the 
 });
 
 it('looks only where it is asked to, and finds there what it finds in all', function (): void {
-    $in = fn (array $within): array => array_map(fn (array $s): array => [$s[0], $s[1]], written(Level::between(3.0, null)->spans(handTide(), $within)));
+    $in = fn (array $within): array => array_map(fn (array $s): array => [$s[0], $s[1]],
+        written(Level::between(3.0, null)->spans(handTide(), $within)));
     expect($in([[0.0, 21600.0]]))->toBe([[900.0, 7200.0], [16200.0, 21600.0]])->and($in([[0.0, 100.0]]))->toBe([])
         ->and($in([[0.0, 3600.0]]))->toBe([[900.0, 3600.0]])->and($in([[3600.0, 4000.0]]))->toBe([[3600.0, 4000.0]])
         ->and($in([[4000.0, 4100.0]]))->toBe([[4000.0, 4100.0]])
@@ -123,7 +124,8 @@ it('stretches a reference between its waters, in time and in height', function (
         ->and(array_map(fn (TideEvent $e): float => $e->unix / 3600, $curve->events()))->toBe([6.5, 11.0])
         ->and([$curve->from(), $curve->to()])->toBe([0.0, 64800.0]);
     // Half-way in time is half-way in height, wherever the reference is half-way.
-    foreach ([[2.75, 3.25], [6.5, 6.0], [8.75, 3.5], [11.0, 1.0], [14.75, 2.9], [18.5, 4.8], [8.75, 3.5], [2.75, 3.25]] as [$hour, $height]) {
+    foreach ([[2.75, 3.25], [6.5, 6.0], [8.75, 3.5], [11.0, 1.0], [14.75, 2.9], [18.5, 4.8], [8.75, 3.5], [2.75, 3.25]] as [$hour,
+        $height]) {
         expect($curve->heightM(3600 * $hour))->toBeAbout($height, 1e-9)->and($of()->heightM(3600 * $hour))->toBeAbout($height, 1e-9);
     }
     // At a third of the time it has risen a quarter.
@@ -148,13 +150,15 @@ it('shifts by metres, and a reference that never turns as a whole', function ():
     // Less than a metre between two waters is a range all the same; offsets may bring two waters to one moment.
     $small = TableCurve::of([new TideEvent(0.0, 1.0, false), new TideEvent(21600.0, 1.4, true)]);
     expect(SubordinateCurve::of($small, SubordinateOffsets::of(0, 0, true, 1.0, 1.0))->heightM(7200))->toBeAbout(1.1, 1e-9);
-    $met = SubordinateCurve::of(TableCurve::of([new TideEvent(0.0, 1.0, false), new TideEvent(3600.0, 3.0, true)]), SubordinateOffsets::of(-60, 0, true, 1.0, 1.0));
+    $met = SubordinateCurve::of(TableCurve::of([new TideEvent(0.0, 1.0, false), new TideEvent(3600.0, 3.0, true)]),
+        SubordinateOffsets::of(-60, 0, true, 1.0, 1.0));
     expect($met->heightM(0.0))->toBe(1.0)->and($met->heightM(-50.0))->toBe(1.0);
     // Before the first and after the last water known it stands still, also where the reference runs on.
     $running = SubordinateCurve::of(
         straightTide([0 => 1.0, 3600 => 3.0, 7200 => 1.0, 10800 => 2.0, 14400 => 0.0]), SubordinateOffsets::of(0, 0, true, 1.0, 1.0),
     );
-    expect($running->heightM(1800))->toBe(3.0)->and($running->heightM(12600))->toBe(2.0)->and($running->heightM(9000))->toBeAbout(1.5, 1e-9);
+    expect($running->heightM(1800))->toBe(3.0)->and($running->heightM(12600))->toBe(2.0)
+        ->and($running->heightM(9000))->toBeAbout(1.5, 1e-9);
 });
 
 it('refuses offsets that no place has', function (): void {
@@ -198,7 +202,8 @@ it('learns from sightings in any order, of one kind alone, and where two speak o
         ->and($of([3.2, false], [3.6, false], [3.1, false]))->toBe([3.6, null, 0, null, 3.6])
         ->and($of([3.0, true], [3.0, false]))->toBe([null, null, 2, null, null])
         ->and($of([5.0, true], [3.9, false], [3.8, true], [2.0, false]))->toBe([2.0, 5.0, 2, 5.0, 2.0])
-        ->and(array_keys(LearnedLevel::of([new Sighting(0, 1.0, false), new Sighting(0, 3.9, false), new Sighting(0, 3.8, true)])->contradicting))->toBe([0, 1])
+        ->and(array_keys(LearnedLevel::of([new Sighting(0, 1.0, false), new Sighting(0, 3.9, false),
+            new Sighting(0, 3.8, true)])->contradicting))->toBe([0, 1])
         ->and($of())->toBe([null, null, 0, null, null]);
 });
 
@@ -230,7 +235,8 @@ it('finds every turn of sums of cosines, as many as looking each ten seconds fin
     mt_srand($seed);
     $cosines = [];
     for ($i = 0; $i < 7; $i++) {
-        $cosines[] = [(0.26 + 0.25 * mt_rand(0, 7)) * (1 + mt_rand(-50, 50) / 1000), mt_rand(1, 1000) / 1000 * ($i < 2 ? 1.0 : 0.15), mt_rand(0, 628) / 100];
+        $cosines[] = [(0.26 + 0.25 * mt_rand(0, 7)) * (1 + mt_rand(-50, 50) / 1000), mt_rand(1, 1000) / 1000 * ($i < 2 ? 1.0 : 0.15),
+            mt_rand(0, 628) / 100];
     }
     $slope = fn (float $h): float => -array_sum(array_map(fn (array $c): float => $c[1] * $c[0] * sin($c[0] * $h + $c[2]), $cosines));
     $found = TurningPoints::of(array_map(fn (array $c): array => [$c[0], $c[1]], $cosines))
@@ -252,7 +258,8 @@ it('finds every turn of sums of cosines, as many as looking each ten seconds fin
 
 it('finds the same turns among looks at even hours as by strides of its own, and looks once more at most of them', function (int $seed): void {
     mt_srand($seed);
-    $cosines = [[0.5059, 1.0, 0.3], [0.2529, mt_rand(0, 900) / 1000, 1.0], [1.0118, mt_rand(0, 200) / 1000, 2.0], [1.5177, 0.02, mt_rand(0, 6)]];
+    $cosines = [[0.5059, 1.0, 0.3], [0.2529, mt_rand(0, 900) / 1000, 1.0], [1.0118, mt_rand(0, 200) / 1000, 2.0],
+        [1.5177, 0.02, mt_rand(0, 6)]];
     $looks = 0;
     $look = function (float $h) use ($cosines, &$looks): array {
         $looks++;
@@ -313,12 +320,14 @@ it('takes its heights, datums and constants from its reference where it follows 
     $follower = $of('MLLW', ['MSL' => 9.0, 'MLLW' => 1.0], $reference);
     expect($follower->datumNames())->toBe(['MSL', 'LAT'])->and($follower->defaultDatum())->toBe('LAT')
         ->and(array_map(fn (Harmonic $h): string => $h->name, $follower->unknown(constituents())))->toBe(['ODD2', 'ODD1'])
-        ->and($follower->curve(constituents(), 0, 86400)->heightM(0) - $follower->curve(constituents(), 0, 86400, 'MSL')->heightM(0))->toBeAbout(2.5, 1e-9)
+        ->and($follower->curve(constituents(), 0, 86400)->heightM(0) - $follower->curve(constituents(), 0, 86400, 'MSL')->heightM(0))
+        ->toBeAbout(2.5, 1e-9)
         ->and($of(null, ['MSL' => 1.0], null)->defaultDatum())->toBe('MSL')
         ->and($of('MLLW', ['MLLW' => 1.0], null)->defaultDatum())->toBe('MSL')
         ->and($of('MLLW', ['MSL' => 1.0], null)->defaultDatum())->toBe('MSL')
         ->and($of('MLLW', ['MLLW' => 1.0], null)->datumNames())->toBe([])
-        ->and(fn () => $of('MLLW', ['MLLW' => 1.0], null)->curve(constituents(), 0, 86400, 'MLLW'))->toBeRefused('it is one of MSL.', 'datum')
+        ->and(fn () => $of('MLLW', ['MLLW' => 1.0], null)->curve(constituents(), 0, 86400, 'MLLW'))->toBeRefused('it is one of MSL.',
+            'datum')
         ->and(fn () => $follower->curve(constituents(), 0, 86400, 'MLLW'))->toBeRefused('it is one of MSL, LAT.', 'datum');
 });
 

@@ -7,7 +7,8 @@ use GentlePour\Tide\TideEvent;
 dataset('reference stations', function (): iterable {
     $made = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/Reference/tides.json'), true);
     // A mutant is tried against a few of them, since it is run thousands of times.
-    $stations = getenv('PEST_MUTATION_TESTING') === false ? $made['stations'] : [$made['stations'][0], $made['stations'][4], $made['stations'][11]];
+    $stations = getenv('PEST_MUTATION_TESTING') === false ? $made['stations']
+        : [$made['stations'][0], $made['stations'][4], $made['stations'][11]];
     foreach ($stations as $station) {
         yield "{$station['id']}, {$station['why']}" => [$station];
     }
@@ -26,7 +27,8 @@ function outdone(array $event, array $others): bool
 {
     foreach ($others as [$unix, $height, $high]) {
         $more = $high === 1 ? $height - $event[1] : $event[1] - $height;
-        if ($high === $event[2] && abs($unix - $event[0]) < 12 * 3600 && $more >= 0 && ($more < 0.02 || abs($unix - $event[0]) < 3.5 * 3600)) {
+        if ($high === $event[2] && abs($unix - $event[0]) < 12 * 3600 && $more >= 0
+            && ($more < 0.02 || abs($unix - $event[0]) < 3.5 * 3600)) {
             return true;
         }
     }
@@ -88,7 +90,8 @@ it('predicts heights within 1 cm and high and low waters within 30 s of the refe
         foreach ($span['events'] as $event) {
             $ours = $near($event, $events);
             $ours !== null ? expect($ours[1])->toBeAbout($event[1], 0.01)
-                : expect(outdone($event, $around) || lesserOfTwoInARow($event, $span['events']) || $event === $span['events'][0])->toBeTrue();
+                : expect(outdone($event, $around) || lesserOfTwoInARow($event, $span['events'])
+                    || $event === $span['events'][0])->toBeTrue();
             $differences += $ours === null ? 1 : 0;
         }
         foreach (array_filter($events, fn (array $e): bool => $e[0] < $span['from'] + 864000 - 8 * 3600) as $event) {

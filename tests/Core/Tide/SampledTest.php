@@ -12,9 +12,12 @@ dataset('sampled stations', function (): array {
         ['noaa/8537374', '2023-09-03'], ['noaa/8417988', '2030-10-19'], ['noaa/8673499', '2014-11-09'], ['noaa/9465265', '2016-08-14'],
         ['noaa/9447985', '2006-07-11'], ['noaa/9462838', '2023-10-08'], ['noaa/8669277', '2026-10-23'], ['noaa/8638491', '2030-03-02'],
         'a micro-tide' => ['ticon/sciacca-sci-ita-ispra', '2027-11-15'], 'another' => ['ticon/solenzara-710-fra-refmar', '2029-01-26'],
-        'an island' => ['noaa/TEC4445', '2006-07-12'], 'a bay of stands' => ['noaa/8728978', '2012-10-28'], 'a fjord' => ['kartverket/SIE', '2007-05-19'],
-        'a lagoon' => ['noaa/8774770', '2011-03-02'], 'an estuary' => ['noaa/8733821', '2011-09-08'], 'a canal' => ['noaa/8741041', '2026-08-11'],
-        'an inner sea' => ['ticon/furuogrund-2055-swe-smhi', '2029-10-14'], 'behind a barrage' => ['ticon/oosterschelde_14-oostsde14-nld-rws', '2018-01-02'],
+        'an island' => ['noaa/TEC4445', '2006-07-12'], 'a bay of stands' => ['noaa/8728978', '2012-10-28'],
+        'a fjord' => ['kartverket/SIE', '2007-05-19'],
+        'a lagoon' => ['noaa/8774770', '2011-03-02'], 'an estuary' => ['noaa/8733821', '2011-09-08'],
+        'a canal' => ['noaa/8741041', '2026-08-11'],
+        'an inner sea' => ['ticon/furuogrund-2055-swe-smhi', '2029-10-14'],
+        'behind a barrage' => ['ticon/oosterschelde_14-oostsde14-nld-rws', '2018-01-02'],
     ];
 
     // A mutant is tried against a few of them, since it is run thousands of times.
@@ -42,7 +45,8 @@ it('crosses levels when a curve looked at each minute does, and says the highest
             }
         }
         // What stands above the level for less than a minute may fall between two looks.
-        $spans = array_values(array_filter($spans, fn (LevelSpan $s): bool => floor(($s->to - $from) / 60) >= ceil(($s->from - $from) / 60)));
+        $spans = array_values(array_filter($spans,
+            fn (LevelSpan $s): bool => floor(($s->to - $from) / 60) >= ceil(($s->from - $from) / 60)));
         expect($spans)->toHaveCount(count($sampled));
         foreach ($spans as $i => $span) {
             expect($span->from)->toBeBetween($from + 60 * $sampled[$i][0] - 61, $from + 60 * $sampled[$i][0] + 1)
@@ -74,7 +78,8 @@ it('keeps a level through the small waters of a micro-tide (Sciacca, 18 November
     $from = at('2027-11-16 12:00');
     $curve = shippedStation('ticon/sciacca-sci-ita-ispra')->curve(constituents(), $from, $from + 2 * 86400);
     $over = array_values(array_filter(
-        Level::between(0.12, null)->spans($curve), fn (LevelSpan $s): bool => $s->from < at('2027-11-18 06:17') && $s->to > at('2027-11-18 06:17'),
+        Level::between(0.12, null)->spans($curve), fn (LevelSpan $s): bool => $s->from < at('2027-11-18 06:17')
+            && $s->to > at('2027-11-18 06:17'),
     ));
     expect($over)->toHaveCount(1)->and($over[0]->to)->toBeBetween(at('2027-11-18 10:40'), at('2027-11-18 11:00'));
 });
@@ -85,5 +90,6 @@ it('says the highest of a stand of two heads, the first the higher (Solenzara, 2
     $span = Level::between(1.27, null)->spans($curve)[1];
 
     expect($span->from)->toBeLessThan(at('2027-07-28 19:30'))->and($span->to)->toBeGreaterThan(at('2027-07-28 19:30'))
-        ->and($span->highestM)->toBeAbout($curve->heightM(at('2027-07-28 19:30')), 1e-5)->toBeGreaterThan($curve->heightM(at('2027-07-28 22:58')) + 0.005);
+        ->and($span->highestM)->toBeAbout($curve->heightM(at('2027-07-28 19:30')),
+            1e-5)->toBeGreaterThan($curve->heightM(at('2027-07-28 22:58')) + 0.005);
 });

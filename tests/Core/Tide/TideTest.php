@@ -31,7 +31,8 @@ function demoTide(float $days = 30): HarmonicCurve
 
 it('has the speeds of the tidal committee’s list, which agree with the mean motions (Doodson 1921)', function (): void {
     $hour = fn (float $unix): array => [MeanLongitudes::at($unix), MeanLongitudes::at($unix + 3600)];
-    foreach (['M2' => 28.9841042, 'S2' => 30.0, 'N2' => 28.4397295, 'K1' => 15.0410686, 'O1' => 13.9430356, 'M4' => 57.9682084, 'Mf' => 1.0980331] as $name => $degHour) {
+    foreach (['M2' => 28.9841042, 'S2' => 30.0, 'N2' => 28.4397295, 'K1' => 15.0410686, 'O1' => 13.9430356, 'M4' => 57.9682084,
+        'Mf' => 1.0980331] as $name => $degHour) {
         [$now, $then] = $hour(at('2026-08-11'));
         $moved = fmod(constituents()->argument($name, $then) - constituents()->argument($name, $now) + 720, 360);
         expect(constituents()->speed($name))->toBeAbout($degHour, 1e-6)->and($moved)->toBeAbout($degHour, 1e-4);
@@ -126,7 +127,8 @@ it('refuses tables that make no tide', function (): void {
 
     expect(fn () => TableCurve::of([$e('2026-10-01T06:00', 1, false)]))->toBeRefused('two high or low')
         ->and(fn () => TableCurve::of([$e('2026-10-01T06:00', 1, false), $e('2026-10-01T06:05', 4, true)]))->toBeRefused('ten minutes')
-        ->and(fn () => TableCurve::of([$e('2026-10-01T06:00', 4, false), $e('2026-10-01T12:00', 1, true)]))->toBeRefused('low water stands higher');
+        ->and(fn () => TableCurve::of([$e('2026-10-01T06:00', 4, false),
+            $e('2026-10-01T12:00', 1, true)]))->toBeRefused('low water stands higher');
 });
 
 it('moves a subordinate place’s waters in time and height, and stretches the curve between', function (): void {
@@ -269,7 +271,8 @@ it('counts heights from the datum that is asked for, else from chart datum, and 
     expect($mean(null))->toBeAbout(2.5, 1e-9)->and($mean('MHW'))->toBeAbout(-2.0, 1e-9)
         ->and($station->datumNames())->toBe(['MSL', 'MLLW', 'MHW'])->and($station->defaultDatum())->toBe('MLLW')
         ->and(fn () => $mean('LAT'))->toBeRefused('MSL', 'datum')
-        ->and(fn () => stationOf([])->curve(constituents(), at('2026-10-01'), at('2026-10-02')))->toBeRefused('no harmonic constants', 'station');
+        ->and(fn () => stationOf([])->curve(constituents(), at('2026-10-01'), at('2026-10-02')))->toBeRefused('no harmonic constants',
+            'station');
 });
 
 it('measures a quarter of the meridian as 10,008 km on a sphere of 6371 km (closed form)', function (): void {
@@ -308,12 +311,14 @@ it('lists one low water where a stand of 4 March 1993 had two in a row (noaa/872
     for ($i = 1; $i < count($kinds); $i++) {
         expect($kinds[$i])->not->toBe($kinds[$i - 1]);
     }
-    expect(count(array_filter($events, fn (TideEvent $e): bool => ! $e->high && abs($e->unix - at('1993-03-04 13:00')) < 5 * 3600)))->toBe(1);
+    expect(count(array_filter($events, fn (TideEvent $e): bool => ! $e->high && abs($e->unix - at('1993-03-04 13:00')) < 5 * 3600)))
+        ->toBe(1);
 });
 
 it('only shifts heights by the datum, also where a subordinate station stretches them by ratios', function (): void {
     $of = fn (array $datums, ?SubordinateOffsets $offsets, ?Station $reference): Station => new Station(
-        'made/1', 'Made Harbour', 57.0, -7.0, 'UTC', 'MLLW', $datums, [new Harmonic('M2', 1.5, 30.0), new Harmonic('K1', 0.2, 10.0)], $offsets, $reference, '',
+        'made/1', 'Made Harbour', 57.0, -7.0, 'UTC', 'MLLW', $datums, [new Harmonic('M2', 1.5, 30.0), new Harmonic('K1', 0.2, 10.0)],
+        $offsets, $reference, '',
         '', true,
     );
     $reference = $of(['MSL' => 5.0, 'MLLW' => 3.0, 'MHW' => 6.5], null, null);
@@ -343,7 +348,8 @@ it('takes the differences of every subordinate station in the catalogue, also th
     while (($line = gzgets($file, 65536)) !== false) {
         $offsets = json_decode($line, true)['offsets'] ?? null;
         if ($offsets !== null) {
-            $of = SubordinateOffsets::of($offsets['high_min'], $offsets['low_min'], $offsets['kind'] === 'ratio', $offsets['high'], $offsets['low']);
+            $of = SubordinateOffsets::of($offsets['high_min'], $offsets['low_min'], $offsets['kind'] === 'ratio', $offsets['high'],
+                $offsets['low']);
             $taken++;
             $longest = max($longest, $of->lowMinutes);
         }

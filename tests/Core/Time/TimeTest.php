@@ -75,37 +75,39 @@ it('runs over midnight where the hours are upside down, and joins what touches',
         ->and(spansOf(['sat', 'sun'], null, '2027-03-01 00:00', '2027-03-15 00:00'))
         ->toBe(['Sat 6 0:00 – Mon 8 0:00', 'Sat 13 0:00 – Mon 15 0:00'])
         // The night before the first day reaches into it.
-        ->and(spansOf([], [1320, 120], '2027-03-01 00:00', '2027-03-01 23:00'))->toBe(['Mon 1 0:00 – Mon 1 2:00', 'Mon 1 22:00 – Mon 1 23:00'])
+        ->and(spansOf([], [1320, 120], '2027-03-01 00:00', '2027-03-01 23:00'))
+        ->toBe(['Mon 1 0:00 – Mon 1 2:00', 'Mon 1 22:00 – Mon 1 23:00'])
         ->and(spansOf([], [600, 600], '2027-03-01 00:00', '2027-03-03 00:00'))->toBe(['Mon 1 0:00 – Wed 3 0:00']);
 });
 
-it('allows each minute that the place’s clock shows, and no other, also in an hour that comes twice or never (by PHP’s own clock)', function (
-    string $zone, string $day, array $minutes, array $days,
-): void {
-    $timezone = new DateTimeZone($zone);
-    $from = (float) (new DateTimeImmutable($day, $timezone))->getTimestamp() - 86400;
-    $spans = (new PlaceCalendar($timezone, $days, $minutes))->spans($from, $from + 3 * 86400);
-    [$start, $end] = $minutes;
-    for ($unix = $from; $unix < $from + 3 * 86400; $unix += 60) {
-        $local = (new DateTimeImmutable('@'.(int) $unix))->setTimezone($timezone);
-        $minute = 60 * (int) $local->format('G') + (int) $local->format('i');
-        // The hours after midnight belong to the day on which they began.
-        $began = $end <= $start && $minute < $end ? $local->modify('-1 day') : $local;
-        $inHours = $end > $start ? $minute >= $start && $minute < $end : $minute >= $start || $minute < $end;
-        $wanted = $inHours && ($days === [] || in_array(strtolower($began->format('D')), $days, true));
-        $found = array_filter($spans, fn (array $s): bool => $s[0] <= $unix && $unix < $s[1]) !== [];
-        expect($found)->toBe($wanted, $local->format('D j H:i T'));
-    }
-})->with([
-    'the first pass of an hour that comes twice' => ['Africa/Casablanca', '2026-02-15', [135, 195], []],
-    'both passes' => ['Africa/Casablanca', '2026-02-15', [130, 150], []],
-    'over midnight into it' => ['Europe/London', '2026-10-25', [1320, 100], ['sat']],
-    'an hour that never comes' => ['Europe/London', '2027-03-28', [60, 120], []],
-    'from inside of it' => ['Europe/London', '2027-03-28', [90, 300], ['sun']],
-    'half an hour' => ['Australia/Lord_Howe', '2027-04-04', [60, 130], []],
-    'a bare offset' => ['+05:45', '2027-04-04', [600, 660], ['mon']],
-    'in years no table of zones reaches' => ['America/New_York', '2061-11-06', [75, 100], []],
-]);
+it('allows each minute that the place’s clock shows, and no other, also in an hour that comes twice or never (by PHP’s own clock)',
+    function (
+        string $zone, string $day, array $minutes, array $days,
+    ): void {
+        $timezone = new DateTimeZone($zone);
+        $from = (float) (new DateTimeImmutable($day, $timezone))->getTimestamp() - 86400;
+        $spans = (new PlaceCalendar($timezone, $days, $minutes))->spans($from, $from + 3 * 86400);
+        [$start, $end] = $minutes;
+        for ($unix = $from; $unix < $from + 3 * 86400; $unix += 60) {
+            $local = (new DateTimeImmutable('@'.(int) $unix))->setTimezone($timezone);
+            $minute = 60 * (int) $local->format('G') + (int) $local->format('i');
+            // The hours after midnight belong to the day on which they began.
+            $began = $end <= $start && $minute < $end ? $local->modify('-1 day') : $local;
+            $inHours = $end > $start ? $minute >= $start && $minute < $end : $minute >= $start || $minute < $end;
+            $wanted = $inHours && ($days === [] || in_array(strtolower($began->format('D')), $days, true));
+            $found = array_filter($spans, fn (array $s): bool => $s[0] <= $unix && $unix < $s[1]) !== [];
+            expect($found)->toBe($wanted, $local->format('D j H:i T'));
+        }
+    })->with([
+        'the first pass of an hour that comes twice' => ['Africa/Casablanca', '2026-02-15', [135, 195], []],
+        'both passes' => ['Africa/Casablanca', '2026-02-15', [130, 150], []],
+        'over midnight into it' => ['Europe/London', '2026-10-25', [1320, 100], ['sat']],
+        'an hour that never comes' => ['Europe/London', '2027-03-28', [60, 120], []],
+        'from inside of it' => ['Europe/London', '2027-03-28', [90, 300], ['sun']],
+        'half an hour' => ['Australia/Lord_Howe', '2027-04-04', [60, 130], []],
+        'a bare offset' => ['+05:45', '2027-04-04', [600, 660], ['mon']],
+        'in years no table of zones reaches' => ['America/New_York', '2061-11-06', [75, 100], []],
+    ]);
 
 it('refuses a day that is none', function (): void {
     expect(fn () => new PlaceCalendar(london(), ['sat', 'caturday']))->toBeRefused('caturday', 'days');
@@ -195,7 +197,8 @@ it('finds where a value lies between two bounds, by strides as long as it cannot
     }
     expect($looks)->toBeLessThan(60)
         // Steady values: all, or nothing, in a look or two.
-        ->and(Spans::whereBetween([[5.0, 9.0], [20.0, 30.0]], fn (float $s): float => 0.7, 0.5, 0.9, 1e-9, 1.0))->toBe([[5.0, 9.0], [20.0, 30.0]])
+        ->and(Spans::whereBetween([[5.0, 9.0], [20.0, 30.0]], fn (float $s): float => 0.7, 0.5, 0.9, 1e-9, 1.0))
+        ->toBe([[5.0, 9.0], [20.0, 30.0]])
         ->and(Spans::whereBetween([[5.0, 9.0]], fn (float $s): float => 0.4, 0.5, 0.9, 1e-9, 1.0))->toBe([])
         // Its own bounds belong to it.
         ->and(Spans::whereBetween([[0.0, 10.0]], fn (float $s): float => 0.5, 0.5, 0.9, 1e-9, 1.0))->toBe([[0.0, 10.0]])

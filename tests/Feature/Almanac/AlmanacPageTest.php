@@ -24,14 +24,16 @@ function almanacPage(array $asked): string
 
 it('draws each day once, on a desk and on a phone, with as many bars as there are windows', function (): void {
     Carbon::setTestNow('2026-12-01 09:00:00');
-    $page = almanacPage(['place' => marrow()->id, 'mark' => LevelMark::query()->where('name', 'water reaches the posts')->value('id'), 'light' => 'low']);
+    $page = almanacPage(['place' => marrow()->id, 'mark' => LevelMark::query()->where('name', 'water reaches the posts')->value('id'),
+        'light' => 'low']);
     preg_match('/<b>(\d+)<\/b> windows at Marrow Shelf/', $page, $found);
 
     // December to February, and the first two days of March: three months of 30.44 days.
     expect(substr_count($page, 'class="month-day'))->toBe(31 + 31 + 28 + 2)->and(substr_count($page, 'class="month"'))->toBe(4);
     preg_match_all('/<svg class="month".*?<\/svg>/s', $page, $months);
     expect(substr_count(implode('', $months[0]), 'class="month-window"'))->toBe((int) $found[1])->toBeGreaterThan(10);
-    expect(substr_count($page, 'class="day-row-date"'))->toBe(preg_match_all('/aria-label="\w+ \d+ \w+: \d+:\d\d to/', $page))->toBeGreaterThan(5);
+    expect(substr_count($page, 'class="day-row-date"'))
+        ->toBe(preg_match_all('/aria-label="\w+ \d+ \w+: \d+:\d\d to/', $page))->toBeGreaterThan(5);
     expect($page)->toContain('the closer the strokes, the darker')->toContain('Surge, swell sets and weather are left out');
 });
 
@@ -69,11 +71,14 @@ it('marks outings, keepers and a rare chance on their days', function (): void {
 
 it('offers ready sentences: each mark by day and in low light, and what keepers have in common', function (): void {
     $page = almanacPage(['place' => marrow()->id]);
-    expect($page)->toContain('pools uncovered in daylight')->toContain('water reaches the posts at dawn or dusk')->toContain('like my keepers here');
-    $this->get(route('almanac.keepers', marrow()))->assertRedirectContains('/almanac?place='.marrow()->id)->assertRedirectContains('above=');
+    expect($page)->toContain('pools uncovered in daylight')->toContain('water reaches the posts at dawn or dusk')
+        ->toContain('like my keepers here');
+    $this->get(route('almanac.keepers',
+        marrow()))->assertRedirectContains('/almanac?place='.marrow()->id)->assertRedirectContains('above=');
 
     $bare = Place::query()->create(['name' => 'A brook', 'timezone' => 'UTC', 'tide' => 'none', 'latitude' => 50.0, 'longitude' => 5.0]);
-    expect(almanacPage(['place' => $bare->id, 'light' => 'golden']))->toContain('weekends')->not->toContain('like my keepers')->not->toContain('Surge');
+    expect(almanacPage(['place' => $bare->id, 'light' => 'golden']))->toContain('weekends')->not->toContain('like my keepers')->not
+        ->toContain('Surge');
     $this->get(route('almanac.keepers', $bare))->assertRedirect('/almanac?place='.$bare->id)->assertSessionHas('done');
     $this->get('/almanac/keepers/999')->assertNotFound();
 });
@@ -87,8 +92,10 @@ it('begins the job where there is no place, or none with a position', function (
 
 it('is drawn by the clock of the place, in the north and the south, under the midnight sun and through the dark', function (float $latitude, string $zone): void {
     Carbon::setTestNow('2026-12-05 09:00:00');
-    $place = Place::query()->create(['name' => 'Far off', 'timezone' => $zone, 'tide' => 'none', 'latitude' => $latitude, 'longitude' => 20.0]);
-    expect(almanacPage(['place' => $place->id, 'light' => 'low', 'months' => '8']))->toContain('class="month"')->not->toContain('NAN')->not->toContain('INF');
+    $place = Place::query()->create(['name' => 'Far off', 'timezone' => $zone, 'tide' => 'none', 'latitude' => $latitude,
+        'longitude' => 20.0]);
+    expect(almanacPage(['place' => $place->id, 'light' => 'low', 'months' => '8']))->toContain('class="month"')->not->toContain('NAN')->not
+        ->toContain('INF');
 })->with([[78.0, 'Arctic/Longyearbyen'], [-77.0, 'Antarctica/McMurdo'], [0.0, 'Africa/Libreville'], [89.9, 'UTC'], [-89.9, 'UTC']]);
 
 it('asks the database no more for two years than for one month', function (): void {

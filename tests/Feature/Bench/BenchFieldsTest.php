@@ -226,7 +226,8 @@ it('offers the drift of the hour with one press, and nothing at noon', function 
 
 it('says the graduated filter that evens sky and foreground just now: soft inland, hard over the sea, none without a place', function (): void {
     $this->travelTo(Carbon::parse('2026-11-26 16:20', 'UTC'));
-    $page = fn (string $subject): string => (string) $this->get('/bench?'.http_build_query(benchQuery(['subject' => $subject])))->assertOk()->getContent();
+    $page = fn (string $subject): string => (string) $this->get('/bench?'.http_build_query(benchQuery(['subject' => $subject])))
+        ->assertOk()->getContent();
     preg_match('/Sky (\d\.\d) stops over the foreground just now, in a clear sky at Thrennet Stair: a graduated filter of (\d) stops, soft, evens them\./', $page('1'), $inland);
     preg_match('/Sky (\d\.\d) stops over the foreground just now, in a clear sky at Marrow Shelf: a graduated filter of (\d) stops, hard, evens them\./', $page('3'), $sea);
 

@@ -139,21 +139,25 @@ it('says what to do when the kit is empty', function (): void {
 });
 
 it('answers for every water without a measurement, and says that it rests on a guess, in the field, on the rule and in the log', function (WaterKind $kind): void {
-    $query = benchQuery(['kind' => $kind->value, 'measure' => 'speed', 'speed' => '', 'drop' => '', 'period' => '', 'look' => 'mist', 'look_was' => 'mist', 'subject' => '']);
+    $query = benchQuery(['kind' => $kind->value, 'measure' => 'speed', 'speed' => '', 'drop' => '', 'period' => '', 'look' => 'mist',
+        'look_was' => 'mist', 'subject' => '']);
     $guess = Decimal::write($kind->usual()).($kind->isWaves() ? ' s' : ' m/s').($kind === WaterKind::Surf ? ', 1 m' : '').', a guess';
-    $page = (string) $this->get('/bench?'.http_build_query($query))->assertOk()->assertSee($guess.': ')->assertSee('>'.$guess.'<', false)->getContent();
+    $page = (string) $this->get('/bench?'.http_build_query($query))->assertOk()->assertSee($guess.': ')
+        ->assertSee('>'.$guess.'<', false)->getContent();
     $frame = Frame::query()->findOrFail((int) basename((string) $this->post(shootThis($page), $query)->headers->get('Location')));
     $this->get('/log/'.$frame->id)->assertSee($guess);
     // A float of which one half is missing is a slip, and is said.
     if (! $kind->isWaves()) {
-        $this->get('/bench?'.http_build_query(['measure' => 'float', 'float_s' => '4'] + $query))->assertStatus(422)->assertSee('id="f-float_m-problem"', false);
+        $this->get('/bench?'.http_build_query(['measure' => 'float', 'float_s' => '4'] + $query))->assertStatus(422)
+            ->assertSee('id="f-float_m-problem"', false);
     }
     $said = [$kind->isWaves() ? 'period' : 'speed' => '6', 'height' => '1.5'] + $query;
     $this->get('/bench?'.http_build_query($said))->assertOk()->assertDontSee('a guess');
 })->with(WaterKind::cases());
 
 it('gives the median of presses with its spread, and says how many are still needed', function (): void {
-    $this->get('/water/heard?presses=0,8,16.2,24.1,40.0,48.2')->assertOk()->assertSee('8.2 s')->assertSee('data-period="8.6"', false) /* the peak, 1.05 of it */;
+    $this->get('/water/heard?presses=0,8,16.2,24.1,40.0,48.2')->assertOk()->assertSee('8.2 s')
+        ->assertSee('data-period="8.6"', false) /* the peak, 1.05 of it */;
     $this->get('/water/heard?presses=0,8.1')->assertOk()->assertSee('3 more to go')->assertSee('data-period=""', false);
     $this->get('/water/heard?presses=0,0.01')->assertStatus(422)->assertSee('Start again');
     $this->getJson('/water/heard?presses=a,b')->assertStatus(422);

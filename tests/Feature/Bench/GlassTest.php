@@ -56,7 +56,8 @@ it('offers first the reading’s own aperture and ISO where they come within a t
 });
 
 it('never moves a pinned aperture or ISO, a filter that must be on or one that stays off', function (): void {
-    $bench = openBench(['shutter' => '1/8', 'pin_aperture' => 'f/16', 'pin_iso' => '200', 'must' => [filterId('Pola')], 'off' => [filterId('Six')]]);
+    $bench = openBench(['shutter' => '1/8', 'pin_aperture' => 'f/16', 'pin_iso' => '200', 'must' => [filterId('Pola')],
+        'off' => [filterId('Six')]]);
     expect($bench->answer->ways)->not->toBe([]);
     foreach ($bench->answer->ways as $way) {
         expect([$way->aperture->label(), $way->iso->label()])->toBe(['f/16', '200'])
@@ -65,7 +66,8 @@ it('never moves a pinned aperture or ISO, a filter that must be on or one that s
 });
 
 it('says which pin to let go where they leave nothing', function (): void {
-    $page = $this->get('/bench?'.http_build_query(benchQuery(['pin_aperture' => 'f/4', 'pin_iso' => '100', 'target' => '60', 'off' => [filterId('Ten')], 'must' => [filterId('Six')]])));
+    $page = $this->get('/bench?'.http_build_query(benchQuery(['pin_aperture' => 'f/4', 'pin_iso' => '100', 'target' => '60',
+        'off' => [filterId('Ten')], 'must' => [filterId('Six')]])));
     $page->assertOk()->assertSee('Nothing that you hold gives')->assertSee('Let go of');
 });
 
@@ -98,7 +100,8 @@ it('leaves the polariser of the reading on, and has a step for taking it off', f
 });
 
 it('is a whole bench by its address: what that leaves out is the default, not what stood there last', function (): void {
-    $this->get('/bench?'.http_build_query(benchQuery(['longest' => '10', 'pin_iso' => '200', 'glass' => 'Three', 'glass_was' => 'Three', 'bias' => '-1'])));
+    $this->get('/bench?'.http_build_query(benchQuery(['longest' => '10', 'pin_iso' => '200', 'glass' => 'Three', 'glass_was' => 'Three',
+        'bias' => '-1'])));
     $this->get('/bench?look=silk&look_was=silk')->assertOk()->assertSee('id="f-pin_iso" name="pin_iso" value=""', false)
         ->assertDontSee('your limit');
     // The door itself leads to what stood there last.
@@ -108,7 +111,8 @@ it('is a whole bench by its address: what that leaves out is the default, not wh
 
 it('refuses what is no text or no list, keeping the rest', function (string $query): void {
     $this->get('/bench?look=silk&look_was=silk&shutter=1/30&'.$query)->assertStatus(422)->assertSee('value="1/30"', false);
-})->with(['glass[]=x', 'glass_was[]=x', 'pick[]=x', 'pin_iso[]=1', 'pin_aperture[]=1', 'must=x', 'off[]=x', 'must[a][b]=1', 'pin_iso=-3', 'pin_aperture=f/0']);
+})->with(['glass[]=x', 'glass_was[]=x', 'pick[]=x', 'pin_iso[]=1', 'pin_aperture[]=1', 'must=x', 'off[]=x', 'must[a][b]=1', 'pin_iso=-3',
+    'pin_aperture=f/0']);
 
 it('keeps the glass that leads on the strip, however long it takes', function (): void {
     $bench = openBench(['shutter' => '1', 'glass' => 'Fifteen', 'glass_was' => 'Fifteen']);

@@ -11,7 +11,8 @@ use App\Models\Subject;
 /** @return array<string, list<string>> what may be typed into a field, good and bad */
 function typings(): array
 {
-    $number = ['', '0', '-1', '1', '4', '8,5', '1e9', 'NaN', 'far', '99999999999', '12 ft', '20 kn', '½', '5 s', "\u{202e}5", '1.2.3', str_repeat('9', 60)];
+    $number = ['', '0', '-1', '1', '4', '8,5', '1e9', 'NaN', 'far', '99999999999', '12 ft', '20 kn', '½', '5 s', "\u{202e}5", '1.2.3',
+        str_repeat('9', 60)];
 
     return [
         'shutter' => ['1/60', '1/8', '2', 'soon', '', '0', '-1', '1/0', '1e400', '60', 'bulb', '1/60 s'],
@@ -24,9 +25,11 @@ function typings(): array
         'sky' => ['', 'wind', 'crossing', 'haze'], 'also' => ['', 'foam', 'swell', 'lava'],
         'pin_aperture' => ['', 'f/8', 'f/1', 'x'], 'pin_iso' => ['', '100', '99999999', 'x'],
         'camera' => ['1', '999', '', 'x'], 'lens' => ['1', '2', '999', ''],
-        'support' => ['', 'tripod', 'wall'], 'glass' => ['', 'Six', 'Ninety'], 'place' => ['', '2', '999', 'x'], 'subject' => ['', '1', '3', '999', 'x'],
+        'support' => ['', 'tripod', 'wall'], 'glass' => ['', 'Six', 'Ninety'], 'place' => ['', '2', '999', 'x'],
+        'subject' => ['', '1', '3', '999', 'x'],
         ...array_fill_keys([
-            'speed', 'drop', 'float_m', 'float_s', 'period', 'focal', 'distance', 'bias', 'drift', 'correction', 'wind', 'oblique', 'feature', 'height', 'depth',
+            'speed', 'drop', 'float_m', 'float_s', 'period', 'focal', 'distance', 'bias', 'drift', 'correction', 'wind', 'oblique',
+            'feature', 'height', 'depth',
             'chop_period', 'chop_height', 'sharp_near', 'sharp_far', 'earlier_minutes', 'cloud_speed', 'also_speed', 'also_distance',
         ], $number),
     ];

@@ -85,7 +85,8 @@ it('answers pour:tide with heights, waters and windows in the station’s own ti
 });
 
 it('needs no database, nor anything that a fresh checkout does not have', function (): void {
-    $words = array_map(escapeshellarg(...), [PHP_BINARY, base_path('artisan'), 'pour:tide', 'demo/orra-haven', '--from=2026-01-01', '--to=2026-01-02']);
+    $words = array_map(escapeshellarg(...), [PHP_BINARY, base_path('artisan'), 'pour:tide', 'demo/orra-haven', '--from=2026-01-01',
+        '--to=2026-01-02']);
     exec('env -u CACHE_STORE DB_DATABASE=/nowhere/none.sqlite '.implode(' ', $words), $out, $code);
     expect($code)->toBe(0)->and(json_decode(implode("\n", $out), true)['events'] ?? [])->not->toBe([]);
 });
@@ -113,7 +114,8 @@ it('answers pour:light, anchored by readings', function (): void {
 });
 
 it('answers pour:windows best first, or by time', function (): void {
-    $ask = ['latitude' => 56.5, 'longitude' => -9.8, 'timezone' => 'Europe/London', 'station' => 'demo/orra-haven', 'from' => '2027-01-01', 'to' => '2027-03-31', 'level' => ['above_m' => 4.6],
+    $ask = ['latitude' => 56.5, 'longitude' => -9.8, 'timezone' => 'Europe/London', 'station' => 'demo/orra-haven', 'from' => '2027-01-01',
+        'to' => '2027-03-31', 'level' => ['above_m' => 4.6],
         'sun' => [
             'altitude_min_deg' => -6, 'altitude_max_deg' => 10,
         ], 'days' => ['sat', 'sun'], 'hours' => ['from' => '05:00', 'to' => '22:00'], 'minutes_at_least' => 30];
@@ -123,7 +125,8 @@ it('answers pour:windows best first, or by time', function (): void {
     rsort($scores);
 
     expect($code)->toBe(0)->and(count($best['windows']))->toBeGreaterThan(3)->and(array_column($best['windows'], 'score'))->toEqual($scores)
-        ->and(array_keys($best['windows'][0]))->toContain('from', 'to', 'minutes', 'highest_m', 'trend', 'sun', 'ev100_from', 'ev100_to', 'score', 'why');
+        ->and(array_keys($best['windows'][0]))->toContain('from', 'to', 'minutes', 'highest_m', 'trend', 'sun', 'ev100_from', 'ev100_to',
+            'score', 'why');
     $times = array_column($byTime['windows'], 'from');
     $sorted = $times;
     usort($sorted, fn (string $a, string $b): int => strtotime($a) <=> strtotime($b));
@@ -196,11 +199,15 @@ it('writes a field file of the bag or of an outing, and refuses what is not ther
     Artisan::call('pour:field', ['file' => $file, '--outing' => (string) $outing, '--home' => 'http://192.0.2.7:8080/']);
     $said = json_decode(Artisan::output(), true, 8, JSON_THROW_ON_ERROR);
     expect($said)->toMatchArray(['file' => $file, 'bytes' => filesize($file), 'outing' => $outing])
-        ->and(gzdecode((string) base64_decode(preg_match('#field-data">([^<]+)<#', (string) file_get_contents($file), $m) === 1 ? $m[1] : '', true)))->toContain('"home":"http://192.0.2.7:8080/field/home"');
+        ->and(gzdecode((string) base64_decode(preg_match('#field-data">([^<]+)<#', (string) file_get_contents($file), $m) === 1 ? $m[1]
+            : '', true)))->toContain('"home":"http://192.0.2.7:8080/field/home"');
     unlink($file);
 
-    foreach ([['--outing' => '99999'], ['--outing' => 'soon'], ['--camera' => '0'], ['--lens' => '777'], ['--home' => 'ftp://x']] as $wrong) {
-        $this->artisan('pour:field', ['file' => $file, ...$wrong])->expectsOutputToContain('"field": "'.ltrim((string) array_key_first($wrong), '-').'"')->assertExitCode(2);
+    foreach ([['--outing' => '99999'], ['--outing' => 'soon'], ['--camera' => '0'], ['--lens' => '777'],
+        ['--home' => 'ftp://x']] as $wrong) {
+        $this->artisan('pour:field',
+            ['file' => $file, ...$wrong])->expectsOutputToContain('"field": "'.ltrim((string) array_key_first($wrong),
+                '-').'"')->assertExitCode(2);
     }
     $this->artisan('pour:field', ['file' => '/no/such/folder/x.html'])->expectsOutputToContain('"field": "file"')->assertExitCode(2);
     expect(is_file($file))->toBeFalse();
@@ -208,14 +215,17 @@ it('writes a field file of the bag or of an outing, and refuses what is not ther
 
 it('takes a skyline for the light and for windows, and refuses what is none at its field', function (): void {
     $light = function (string $skyline): array {
-        Artisan::call('pour:light', ['--lat' => '50', '--lon' => '0', '--from' => '2026-06-21T12:00Z', '--to' => '2026-06-21T12:10Z', '--skyline' => $skyline]);
+        Artisan::call('pour:light', ['--lat' => '50', '--lon' => '0', '--from' => '2026-06-21T12:00Z', '--to' => '2026-06-21T12:10Z',
+            '--skyline' => $skyline]);
 
         return json_decode(Artisan::output(), true);
     };
-    expect($light('0 70, 180 70, 360 70')['light'][0]['ev100'])->toBeLessThan($light('')['light'][0]['ev100'] - 3)->and($light('north')['error']['field'])->toBe('skyline');
+    expect($light('0 70, 180 70, 360 70')['light'][0]['ev100'])->toBeLessThan($light('')['light'][0]['ev100'] - 3)
+        ->and($light('north')['error']['field'])->toBe('skyline');
     $windows = function (array $more): array {
         file_put_contents($path = tempnam(sys_get_temp_dir(), 'windows'), json_encode($more + [
-            'latitude' => 50, 'longitude' => 0, 'timezone' => 'UTC', 'from' => '2026-06-21', 'to' => '2026-06-21', 'sun' => ['altitude_min_deg' => 20, 'altitude_max_deg' => 30], 'facing_deg' => 0,
+            'latitude' => 50, 'longitude' => 0, 'timezone' => 'UTC', 'from' => '2026-06-21', 'to' => '2026-06-21',
+            'sun' => ['altitude_min_deg' => 20, 'altitude_max_deg' => 30], 'facing_deg' => 0,
         ]));
         Artisan::call('pour:windows', ['file' => $path]);
         unlink($path);

@@ -28,11 +28,13 @@ beforeEach(function (): void {
     $this->server = null;
     $this->start = function (): string {
         $environment = [
-            'DB_DATABASE' => $this->folder.'/sea.sqlite', 'BACKUPS_FOLDER' => $this->folder.'/backups', 'POUR_AUTHORITY' => $this->folder.'/authority', 'XDG_RUNTIME_DIR' => $this->folder,
+            'DB_DATABASE' => $this->folder.'/sea.sqlite', 'BACKUPS_FOLDER' => $this->folder.'/backups',
+            'POUR_AUTHORITY' => $this->folder.'/authority', 'XDG_RUNTIME_DIR' => $this->folder,
             'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_ENV' => 'production',
         ];
         $this->server = proc_open(
-            ['setsid', 'bin/serve', '--name', 'localhost', '--name=127.0.0.1', '--host', '127.0.0.1', '--port', (string) $this->port, '--http-port', (string) $this->plain],
+            ['setsid', 'bin/serve', '--name', 'localhost', '--name=127.0.0.1', '--host', '127.0.0.1', '--port', (string) $this->port,
+                '--http-port', (string) $this->plain],
             // Its complaints go to a socket, as under systemd: what opens /dev/stderr by name fails there.
             [['file', '/dev/null', 'r'], ['pipe', 'w'], ['socket']], $pipes, base_path(), $environment + getenv(),
         );
@@ -53,8 +55,10 @@ beforeEach(function (): void {
     $this->ask = function (string $address, array $with = []): array {
         curl_reset($this->client);
         curl_setopt_array($this->client, $with + [
-            CURLOPT_URL => str_contains($address, '://') ? $address : "https://localhost:{$this->port}{$address}", CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true,
-            CURLOPT_CAINFO => $this->folder.'/authority/pki/authorities/local/root.crt', CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 60, CURLOPT_ENCODING => 'gzip', CURLOPT_HTTPHEADER => ['Expect:'],
+            CURLOPT_URL => str_contains($address, '://') ? $address : "https://localhost:{$this->port}{$address}",
+            CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true,
+            CURLOPT_CAINFO => $this->folder.'/authority/pki/authorities/local/root.crt', CURLOPT_COOKIEFILE => '', CURLOPT_TIMEOUT => 60,
+            CURLOPT_ENCODING => 'gzip', CURLOPT_HTTPHEADER => ['Expect:'],
         ]);
         $answer = curl_exec($this->client);
         expect($answer)->toBeString(curl_error($this->client));
@@ -62,7 +66,8 @@ beforeEach(function (): void {
 
         return [curl_getinfo($this->client, CURLINFO_RESPONSE_CODE), strtolower(substr($answer, 0, $length)), substr($answer, $length)];
     };
-    $this->isEnded = fn (): bool => @fsockopen('127.0.0.1', $this->port, $code, $why, 0.3) === false && glob($this->folder.'/gentle-pour-*') === [];
+    $this->isEnded = fn (): bool => @fsockopen('127.0.0.1', $this->port, $code, $why, 0.3) === false
+        && glob($this->folder.'/gentle-pour-*') === [];
 });
 
 afterEach(function (): void {
@@ -87,7 +92,8 @@ it('serves a household over HTTPS by its own authority: who has the passcode com
 
     // The way in: cookies for HTTPS alone, one wrong try, then the bench, compressed.
     [$status, $headers] = ($this->ask)('/bench');
-    expect($status)->toBe(302)->and($headers)->toContain("location: https://localhost:{$this->port}/enter")->toMatch('/gentle_pour_session=[^\n]+; secure; httponly; samesite=lax/');
+    expect($status)->toBe(302)
+        ->and($headers)->toContain("location: https://localhost:{$this->port}/enter")->toMatch('/gentle_pour_session=[^\n]+; secure; httponly; samesite=lax/');
     $enter = function (string $word): array {
         preg_match('/name="_token" value="(\w+)"/', ($this->ask)('/enter')[2], $token);
 
@@ -95,7 +101,8 @@ it('serves a household over HTTPS by its own authority: who has the passcode com
     };
     expect($enter('wrong-wrong-wrong')[1])->toContain('/enter')->and($enter($shown[1])[0])->toBe(302);
     [$status, $headers, $page] = ($this->ask)('/bench');
-    expect($status)->toBe(200)->and($headers)->toContain('content-encoding: gzip')->toContain("frame-ancestors 'none'")->not->toContain('x-powered-by')->not->toContain('server:')
+    expect($status)->toBe(200)->and($headers)->toContain('content-encoding: gzip')->toContain("frame-ancestors 'none'")->not
+        ->toContain('x-powered-by')->not->toContain('server:')
         ->and(substr_count($headers, 'x-content-type-options'))->toBe(1)->and($page)->toContain('<title>Bench');
 
     // What was built is given out by the server in front, for good; nothing else of the machine is.
@@ -131,7 +138,9 @@ it('ends as a whole when a part of it has ended, and says so', function (): void
 it('refuses what it cannot serve, before anything is started', function (array $words, string $said): void {
     expect(serveSays($words))->sequence(fn ($code) => $code->toBe(2), fn ($text) => $text->toContain($said));
 })->with([
-    [['--port', '0'], 'from 1 to 65535, not “0”'], [['--port=99999'], 'from 1 to 65535'], [['--http-port', 'x'], 'not “x”'], [['--name', 'a b'], '“a b” is no name of a machine'],
-    [['--name', 'a;{'], 'is no name'], [['--domain'], '--domain needs a value'], [['--domain=sea.example', '--email', 'me'], 'no address for mail'], [['--host', '0.0.0.0 }'], 'no address to listen on'],
+    [['--port', '0'], 'from 1 to 65535, not “0”'], [['--port=99999'], 'from 1 to 65535'], [['--http-port', 'x'], 'not “x”'],
+    [['--name', 'a b'], '“a b” is no name of a machine'],
+    [['--name', 'a;{'], 'is no name'], [['--domain'], '--domain needs a value'],
+    [['--domain=sea.example', '--email', 'me'], 'no address for mail'], [['--host', '0.0.0.0 }'], 'no address to listen on'],
     [['--fast'], 'does not know --fast'],
 ]);

@@ -99,7 +99,8 @@ it('judges by a mark that is set last, not by the size of a file', function (): 
     (new PDO('sqlite:'.$this->file))->exec('create table a (b); drop table a');
     expect(filesize($this->file))->toBeGreaterThan(0);
     [$code, $said] = prepare($this->file);
-    expect($code)->toBe(0)->and($said)->toContain('with demo data')->and(keptIn($this->file))->toContain('Skarra Skerry')->and($mark())->toBe(1);
+    expect($code)->toBe(0)->and($said)->toContain('with demo data')->and(keptIn($this->file))->toContain('Skarra Skerry')
+        ->and($mark())->toBe(1);
     // One of a version that set no mark is a person's: it stays as it is, and is marked.
     (new PDO('sqlite:'.$this->file))->exec('pragma user_version = 0; delete from places');
     expect(prepare($this->file))->toBe([0, ''])->and($mark())->toBe(1)->and(keptIn($this->file))->not->toContain('Skarra Skerry');
@@ -199,8 +200,10 @@ it('asks for a passcode once it is started for the network, shows it once, and a
                 usleep(50_000);
             }
             // Views of its own: to make them anew must not take those away that another process of this checkout has in use.
-            expect(is_file($bystander))->toBeTrue()->and(glob(base_path("storage/framework/cache/started-{$port}-views/*.php")))->not->toBeEmpty();
-            expect($http_response_header[0])->toContain('302')->and(implode("\n", $http_response_header))->toContain("Location: http://127.0.0.1:{$port}/enter");
+            expect(is_file($bystander))->toBeTrue()->and(glob(base_path("storage/framework/cache/started-{$port}-views/*.php")))
+                ->not->toBeEmpty();
+            expect($http_response_header[0])->toContain('302')
+                ->and(implode("\n", $http_response_header))->toContain("Location: http://127.0.0.1:{$port}/enter");
         } finally {
             posix_kill(-proc_get_status($process)['pid'], SIGTERM);
             proc_close($process);

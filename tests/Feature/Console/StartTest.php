@@ -17,7 +17,8 @@ function inCheckout(string $folder, string $command, array $stubs = []): array
         chmod("{$folder}/stubs/{$name}", 0755);
     }
     $process = proc_open(
-        ['bash', '-c', "set -euo pipefail; . bin/common.sh; {$command}"], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]], $pipes, $folder,
+        ['bash', '-c', "set -euo pipefail; . bin/common.sh; {$command}"], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]],
+        $pipes, $folder,
         ['PATH' => "{$folder}/stubs:".getenv('PATH')] + getenv(),
     );
     $said = (string) stream_get_contents($pipes[1]);
@@ -33,7 +34,8 @@ beforeEach(function (): void {
     foreach (['composer.json', '.env.example'] as $file) {
         copy(base_path($file), "{$this->folder}/{$file}");
     }
-    foreach (['packages', 'vendor', 'artisan', 'bootstrap', 'app', 'core', 'config', 'database', 'routes', 'storage', 'resources', 'data', 'public'] as $part) {
+    foreach (['packages', 'vendor', 'artisan', 'bootstrap', 'app', 'core', 'config', 'database', 'routes', 'storage', 'resources', 'data',
+        'public'] as $part) {
         symlink(base_path($part), "{$this->folder}/{$part}");
     }
 });
@@ -41,7 +43,8 @@ beforeEach(function (): void {
 afterEach(fn () => exec('rm -rf '.escapeshellarg($this->folder)));
 
 it('asks nothing of a network where all that it needs is there, and says so where it is not', function (): void {
-    $composer = ['composer' => 'echo asked >>"'.$this->folder.'/asked"; echo "could not resolve host" >&2; exit 100', 'apt-get' => 'exit 100'];
+    $composer = ['composer' => 'echo asked >>"'.$this->folder.'/asked"; echo "could not resolve host" >&2; exit 100',
+        'apt-get' => 'exit 100'];
     unlink($this->folder.'/vendor');
     mkdir($this->folder.'/vendor');
     [$code, $said] = inCheckout($this->folder, 'need_vendor', $composer);
@@ -50,7 +53,8 @@ it('asks nothing of a network where all that it needs is there, and says so wher
     // Fetched once, then the network is gone.
     expect(inCheckout($this->folder, 'need_vendor', ['composer' => 'exit 0'])[0])->toBe(0);
     unlink($this->folder.'/asked');
-    expect(inCheckout($this->folder, 'need_php; need_vendor', $composer))->toBe([0, ''])->and(file_exists($this->folder.'/asked'))->toBeFalse();
+    expect(inCheckout($this->folder, 'need_php; need_vendor', $composer))->toBe([0, ''])
+        ->and(file_exists($this->folder.'/asked'))->toBeFalse();
     // Another version is asked for: what is there does no longer do.
     file_put_contents($this->folder.'/composer.json', '{"require": {"php": "^8.2", "nobody/nothing": "1.0"}}');
     expect(inCheckout($this->folder, 'need_vendor', $composer)[0])->toBe(1);
@@ -64,7 +68,8 @@ it('says of a clock that is plainly wrong what it shows, and goes on', function 
 it('keeps what is the person’s from others whatever the umask', function (string $umask): void {
     $database = $this->folder.'/sea.sqlite';
     // With a key already: artisan would write it beside itself, and that is ours.
-    file_put_contents($this->folder.'/.env.example', str_replace('APP_KEY=', 'APP_KEY=base64:kept', (string) file_get_contents(base_path('.env.example'))));
+    file_put_contents($this->folder.'/.env.example', str_replace('APP_KEY=', 'APP_KEY=base64:kept',
+        (string) file_get_contents(base_path('.env.example'))));
     [$code, $said] = inCheckout($this->folder, "umask {$umask}; need_env; need_database '{$database}'");
     expect($code)->toBe(0, $said);
     foreach ([$this->folder.'/.env', $database] as $file) {
@@ -81,7 +86,8 @@ it('copies a database before an upgrade by a clock that stands before all its ot
     }
     [$code, $said] = inCheckout($this->folder, "need_database '{$database}'", ['date' => 'exec /bin/date -d 1970-01-02 "$@"']);
     $copies = array_map(basename(...), glob($database.'.before-*') ?: []);
-    expect($code)->toBe(0, $said)->and($copies)->toHaveCount(5)->toContain('sea.sqlite.before-19700102T000000Z')->toContain('sea.sqlite.before-20260106T000000Z');
+    expect($code)->toBe(0, $said)->and($copies)->toHaveCount(5)->toContain('sea.sqlite.before-19700102T000000Z')
+        ->toContain('sea.sqlite.before-20260106T000000Z');
 });
 
 it('serves an address of IPv6 where the machine has one, and says so where it has none', function (): void {
@@ -89,7 +95,8 @@ it('serves an address of IPv6 where the machine has one, and says so where it ha
     $port = $socket === false ? 8123 : (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
     $socket === false || fclose($socket);
     $server = proc_open(
-        ['setsid', 'bin/start', '--host', '::1', '--port', (string) $port], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]], $pipes, base_path(),
+        ['setsid', 'bin/start', '--host', '::1', '--port', (string) $port], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]],
+        $pipes, base_path(),
         ['DB_DATABASE' => $this->folder.'/six.sqlite', 'BACKUPS_FOLDER' => $this->folder] + getenv(),
     );
     try {
@@ -109,7 +116,8 @@ it('serves an address of IPv6 where the machine has one, and says so where it ha
 
 it('shows every page whatever the clock says, or a sentence', function (string $now): void {
     $this->travelTo(Illuminate\Support\Carbon::parse($now, 'UTC'));
-    foreach (['/', '/bench', '/places', '/places/1', '/places/2', '/places/2?hold=1', '/almanac', '/water', '/water/drop', '/shoot', '/log', '/kit', '/card', '/settings', '/settings/backup', '/settings/deleted', '/compare'] as $page) {
+    foreach (['/', '/bench', '/places', '/places/1', '/places/2', '/places/2?hold=1', '/almanac', '/water', '/water/drop', '/shoot', '/log',
+        '/kit', '/card', '/settings', '/settings/backup', '/settings/deleted', '/compare'] as $page) {
         $this->get($page)->assertOk();
     }
     $status = $this->get('/almanac?place=2&mark=2&light=golden&months=24')->status();

@@ -13,7 +13,8 @@ beforeEach(function (): void {
     $this->watched = function (string $options = ''): array {
         $code = Illuminate\Support\Facades\Artisan::call("pour:watch {$this->folder} --once {$options}");
 
-        return [$code, array_map(static fn (string $line): array => json_decode($line, true), array_filter(explode("\n", trim(Illuminate\Support\Facades\Artisan::output()))))];
+        return [$code, array_map(static fn (string $line): array => json_decode($line, true),
+            array_filter(explode("\n", trim(Illuminate\Support\Facades\Artisan::output()))))];
     };
 });
 
@@ -28,9 +29,11 @@ it('takes in what lies in a folder, the oldest first, says a line of each, and l
     file_put_contents("{$this->folder}/coming.jpg.part", 'half');
     mkdir("{$this->folder}/a folder");
     [$code, $lines] = ($this->watched)();
-    expect($code)->toBe(0)->and(array_column($lines, 'outcome', 'file'))->toBe(['posts-silk.jpg' => 'matched', 'step-silk.jpg' => 'matched', 'posts-base.jpg' => 'base', 'notes.txt' => 'refused'])
+    expect($code)->toBe(0)->and(array_column($lines, 'outcome', 'file'))
+        ->toBe(['posts-silk.jpg' => 'matched', 'step-silk.jpg' => 'matched', 'posts-base.jpg' => 'base', 'notes.txt' => 'refused'])
         ->and($lines[3]['error'])->toContain('no JPEG')->and($lines[0]['frame'])->toBe(1)
-        ->and(hash_file('sha256', "{$this->folder}/posts-silk.jpg"))->toBe(Photo::query()->where('name', 'posts-silk.jpg')->value('sha256'))->and(is_file("{$this->folder}/coming.jpg.part"))->toBeTrue();
+        ->and(hash_file('sha256', "{$this->folder}/posts-silk.jpg"))->toBe(Photo::query()->where('name', 'posts-silk.jpg')->value('sha256'))
+        ->and(is_file("{$this->folder}/coming.jpg.part"))->toBeTrue();
     [, $again] = ($this->watched)();
     expect(array_unique(array_column(array_slice($again, 0, 3), 'outcome')))->toBe(['here'])->and(Photo::query()->count())->toBe(3);
 });
@@ -39,14 +42,17 @@ it('says with exit 2 what is wrong with the folder or the pause', function (stri
     $code = Illuminate\Support\Facades\Artisan::call($command);
     $said = json_decode(Illuminate\Support\Facades\Artisan::output(), true);
     expect($code)->toBe(2)->and($said['error']['field'])->toBe($field);
-})->with([['pour:watch /nowhere --once', 'folder'], ['pour:watch /tmp --once --every=0', 'every'], ['pour:watch /tmp --once --every=soon', 'every']]);
+})->with([['pour:watch /nowhere --once', 'folder'], ['pour:watch /tmp --once --every=0', 'every'],
+    ['pour:watch /tmp --once --every=soon', 'every']]);
 
 it('goes on looking until it is ended, and takes a file that comes later once it is whole', function (): void {
     touch($database = "{$this->folder}-watch.sqlite");
     $environment = ['DB_DATABASE' => $database, 'PHOTOS_FOLDER' => "{$this->folder}-photos"] + array_filter(getenv(), is_string(...));
-    $migrate = proc_open([PHP_BINARY, base_path('artisan'), 'migrate', '--force'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $none, base_path(), $environment);
+    $migrate = proc_open([PHP_BINARY, base_path('artisan'), 'migrate', '--force'],
+        [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $none, base_path(), $environment);
     proc_close($migrate);
-    $watching = proc_open([PHP_BINARY, base_path('artisan'), 'pour:watch', $this->folder, '--every=1'], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes, base_path(), $environment);
+    $watching = proc_open([PHP_BINARY, base_path('artisan'), 'pour:watch', $this->folder, '--every=1'],
+        [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes, base_path(), $environment);
     stream_set_timeout($pipes[1], 60);
     usleep(1_500_000);
     copy(base_path('data/demo/posts-silk.jpg'), "{$this->folder}/late.jpg");

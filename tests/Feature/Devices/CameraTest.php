@@ -39,7 +39,8 @@ function frameBefore(string $name, BeforeTheLens $before, float $seconds, float 
 /** Nothing moves in it, and none of it clips. */
 function quietScene(float $ev100 = 12.0, float $filterStops = 0.0, float $red = 0.0, float $blue = 0.0): BeforeTheLens
 {
-    return new BeforeTheLens(static fn (): GdImage => imagecreatefromjpeg(base_path('data/demo/chop-base.jpg')), $ev100, $filterStops, [$red, $blue]);
+    return new BeforeTheLens(static fn (): GdImage => imagecreatefromjpeg(base_path('data/demo/chop-base.jpg')), $ev100, $filterStops,
+        [$red, $blue]);
 }
 
 /** The same pixels once more at a quality of 75, with what the file says of itself. */
@@ -49,7 +50,8 @@ function savedAgain(string $path): string
     $length = unpack('n', substr($bytes, 4, 2))[1];
     ob_start();
     imagejpeg(imagecreatefromjpeg($path), null, 75);
-    file_put_contents($to = sys_get_temp_dir().'/frames-before-'.getmypid().'/75-'.basename($path), "\xFF\xD8".substr($bytes, 2, $length + 2).substr((string) ob_get_clean(), 2));
+    file_put_contents($to = sys_get_temp_dir().'/frames-before-'.getmypid().'/75-'.basename($path),
+        "\xFF\xD8".substr($bytes, 2, $length + 2).substr((string) ob_get_clean(), 2));
 
     return $to;
 }
@@ -57,7 +59,8 @@ function savedAgain(string $path): string
 /** @return list<Fault> */
 function faultsIn(string $path, string $base): array
 {
-    $check = FrameCheck::of(static fn (): Photograph => Photograph::open($path), static fn (): Photograph => Photograph::open($base), null, null);
+    $check = FrameCheck::of(static fn (): Photograph => Photograph::open($path), static fn (): Photograph => Photograph::open($base), null,
+        null);
 
     return array_map(static fn (Finding $f): Fault => $f->fault, $check->findings);
 }
@@ -69,20 +72,25 @@ it('finds what a filter takes within a twentieth of a stop, its colour as well, 
     $base = frameBefore('base', quietScene(), 1 / 60, -1.0);
     $long = frameBefore('filtered', quietScene(filterStops: $takes, red: $red, blue: $blue)->spoiled(cornerStops: $corners), 16.0, -1.0, 6);
     $files = array_map(static fn (string $path): string => $again ? savedAgain($path) : $path, [$base, $long]);
-    $found = CheckedPhotograph::calibration(Photograph::open($files[0])->lookedAt(), Photograph::open($files[1])->lookedAt(), $corners > 0 ? null : Area::of(0.1, 0.1, 0.8, 0.8));
+    $found = CheckedPhotograph::calibration(Photograph::open($files[0])->lookedAt(), Photograph::open($files[1])->lookedAt(), $corners > 0
+        ? null : Area::of(0.1, 0.1, 0.8, 0.8));
     if ($corners > 0) {
         expect($found['evenness_stops'])->toBeAbout(0.75 * $corners, 0.2 * $corners);
     } else {
         $luminance = log(0.2126 * 2 ** $red + 0.7152 + 0.0722 * 2 ** $blue, 2);
-        expect($found['stops'])->toBeAbout($takes - $luminance, 0.05)->and($found['red_stops'])->toBeAbout(-$red, 0.05)->and($found['blue_stops'])->toBeAbout(-$blue, 0.05);
+        expect($found['stops'])->toBeAbout($takes - $luminance, 0.05)->and($found['red_stops'])->toBeAbout(-$red, 0.05)
+            ->and($found['blue_stops'])->toBeAbout(-$blue, 0.05);
     }
 })->with([[9.6, 0.0, 0.0, 0.0], [10.5, -0.25, 0.15, 0.0], [9.9, 0.3, -0.3, 0.0], [10.0, 0.0, 0.0, 0.6]])->with('once or twice');
 
 it('finds a shake of two pixels, and none of a third of one, in what stands still by itself', function (float $px, bool $shaken, bool $again): void {
     $frame = frameBefore("shaken-{$shaken}", quietScene(filterStops: 6.0)->spoiled(shakePx: $px), 2.0, -0.5, 7);
-    $files = array_map(static fn (string $path): string => $again ? savedAgain($path) : $path, [frameBefore('base', quietScene(), 1 / 60, -1.0), $frame]);
-    $check = FrameCheck::of(static fn (): Photograph => Photograph::open($files[1]), static fn (): Photograph => Photograph::open($files[0]), null, null);
-    expect($check->sharpness)->not->toBeNull()->and(Detail::isShaken((float) $check->sharpness))->toBe($shaken)->and(in_array(Fault::Shaken, faultsIn($files[1], $files[0]), true))->toBe($shaken);
+    $files = array_map(static fn (string $path): string => $again ? savedAgain($path) : $path,
+        [frameBefore('base', quietScene(), 1 / 60, -1.0), $frame]);
+    $check = FrameCheck::of(static fn (): Photograph => Photograph::open($files[1]),
+        static fn (): Photograph => Photograph::open($files[0]), null, null);
+    expect($check->sharpness)->not->toBeNull()->and(Detail::isShaken((float) $check->sharpness))->toBe($shaken)
+        ->and(in_array(Fault::Shaken, faultsIn($files[1], $files[0]), true))->toBe($shaken);
 })->with([[2.0, true], [1 / 3, false]])->with('once or twice');
 
 it('finds the share that clips within a fifth of a per cent of what the camera clipped', function (): void {
@@ -93,7 +101,8 @@ it('finds the share that clips within a fifth of a per cent of what the camera c
         $p = imagecolorat($image, $i % imagesx($image), intdiv($i, imagesx($image)));
         $over += max($p >> 16 & 255, $p >> 8 & 255, $p & 255) >= 254 ? 1 : 0;
     }
-    expect(Levels::of(Photograph::open($frame)->lookedAt()->lattice)->highShare)->toBeAbout($over / $all, 0.002)->and($over / $all)->toBeGreaterThan(0.01);
+    expect(Levels::of(Photograph::open($frame)->lookedAt()->lattice)->highShare)->toBeAbout($over / $all, 0.002)
+        ->and($over / $all)->toBeGreaterThan(0.01);
 });
 
 it('names the leak, the dark corners, the colour and the dust that it was given, and none of them where there is none', function (): void {
@@ -101,7 +110,8 @@ it('names the leak, the dark corners, the colour and the dust that it was given,
     $faults = static fn (string $name, BeforeTheLens $before): array => faultsIn(frameBefore($name, $before, 4.0, -1.0, 8), $base);
     $glass = quietScene(filterStops: 8.0);
     expect($faults('clean', $glass))->toBe([])->and($faults('leak', $glass->spoiled(leakStops: 1.2)))->toContain(Fault::Leak)
-        ->and($faults('corners', $glass->spoiled(cornerStops: 1.2)))->toContain(Fault::Corners)->and($faults('colour', quietScene(filterStops: 8.0, red: 0.3)))->toBe([Fault::Cast])
+        ->and($faults('corners', $glass->spoiled(cornerStops: 1.2)))->toContain(Fault::Corners)
+        ->and($faults('colour', quietScene(filterStops: 8.0, red: 0.3)))->toBe([Fault::Cast])
         ->and($faults('dust', $glass->spoiled(dust: 6)))->toBe([Fault::Dust]);
 });
 
@@ -111,7 +121,8 @@ it('finds how much of the drawing is left of falls and swell that were drawn by 
 })->with(fn (): array => array_map(static fn (array $of): array => [
     // Within 15 per cent down to two thirds of it; below, where the drawing itself is held between black and white, within a fifth.
     $of[0], $of[1], str_starts_with($of[0], 'posts') ? [0.0, 0.62, 1.0, 0.35] : [0.3, 0.2, 0.4, 0.5], $of[2], $of[2] > 0.6 ? 0.15 : 0.2,
-], [['ladder-1', 'ladder-base', 0.91], ['ladder-2', 'ladder-base', 0.84], ['ladder-3', 'ladder-base', 0.69], ['ladder-4', 'ladder-base', 0.46], ['posts-silk', 'posts-base', 0.25]]));
+], [['ladder-1', 'ladder-base', 0.91], ['ladder-2', 'ladder-base', 0.84], ['ladder-3', 'ladder-base', 0.69],
+    ['ladder-4', 'ladder-base', 0.46], ['posts-silk', 'posts-base', 0.25]]));
 
 it('meters through its glass, and delivers the same file from the same seed', function (): void {
     $before = quietScene(filterStops: 3.0);
@@ -127,7 +138,8 @@ it('shakes by its mirror where nobody put it up, and heats its pixels where no d
     $shot = static function (float $seconds, bool $mirrorUp, bool $noiseReduction): GdImage|float {
         $camera = new SimulatedCamera(quietScene(filterStops: log(60 * $seconds, 2)), 9);
         $camera->handle($mirrorUp, $noiseReduction);
-        $file = $camera->expose(new Exposure(Aperture::of(8.0), ShutterTime::ofSeconds($seconds), Iso::of(100 * 64 / $seconds / 2 ** $camera->meter())), 1_780_000_000.0);
+        $file = $camera->expose(new Exposure(Aperture::of(8.0), ShutterTime::ofSeconds($seconds),
+            Iso::of(100 * 64 / $seconds / 2 ** $camera->meter())), 1_780_000_000.0);
 
         return $noiseReduction && ! $mirrorUp ? $file->busyS : (imagecreatefromstring($file->bytes) ?: throw new LogicException);
     };
@@ -152,9 +164,11 @@ it('shakes by its mirror where nobody put it up, and heats its pixels where no d
         $base = frameBefore('base', quietScene(), 1 / 60, -1.0);
         $camera = new SimulatedCamera(quietScene(filterStops: log(60 * $seconds, 2)), 8);
         $camera->handle(false, true);
-        file_put_contents($path, $camera->expose(new Exposure(Aperture::of(8.0), ShutterTime::ofSeconds($seconds), Iso::of(50 * 64 / $seconds / 2 ** $camera->meter())), 1_780_000_000.0)->bytes);
+        file_put_contents($path, $camera->expose(new Exposure(Aperture::of(8.0), ShutterTime::ofSeconds($seconds),
+            Iso::of(50 * 64 / $seconds / 2 ** $camera->meter())), 1_780_000_000.0)->bytes);
 
-        return (float) FrameCheck::of(static fn (): Photograph => Photograph::open($path), static fn (): Photograph => Photograph::open($base), null, null)->sharpness;
+        return (float) FrameCheck::of(static fn (): Photograph => Photograph::open($path),
+            static fn (): Photograph => Photograph::open($base), null, null)->sharpness;
     };
     // It rings for a quarter of a second: seen in a frame of that time, and not in one of half a minute (common practice).
     expect(Detail::isShaken($sharpness(0.25)))->toBeTrue()->and(Detail::isShaken($sharpness(30.0)))->toBeFalse();

@@ -21,7 +21,8 @@ beforeEach(function (): void {
 function pressMeter(array $changes = []): TestResponse
 {
     return test()->get(route('bench.meter', [
-        'kind' => 'swell', 'period' => '9', 'look' => 'silk', 'look_was' => 'silk', 'aperture' => 'f/11', 'iso' => '100', 'shutter' => '1/4', ...$changes,
+        'kind' => 'swell', 'period' => '9', 'look' => 'silk', 'look_was' => 'silk', 'aperture' => 'f/11', 'iso' => '100',
+        'shutter' => '1/4', ...$changes,
     ]));
 }
 
@@ -44,7 +45,8 @@ it('reads the light of the place, no brighter than the sun and at most so much d
     $subject = Subject::query()->whereHas('place', static fn ($of) => $of->whereNotNull('latitude'))->oldest('id')->firstOrFail();
     $place = $subject->place;
     $model = LightCurve::metered($place->observer(), $subject->facing_deg ?? $place->facing_deg, foreground: $place->foreground());
-    $seconds = meteredSeconds(pressMeter(['kind' => $subject->water_kind->value, 'place' => (string) $place->id, 'subject' => (string) $subject->id])->assertRedirect());
+    $seconds = meteredSeconds(pressMeter(['kind' => $subject->water_kind->value, 'place' => (string) $place->id,
+        'subject' => (string) $subject->id])->assertRedirect());
 
     // N^2 / t = 2^EV at ISO 100 (ISO 2720), rounded to a third of a stop; clouds of the simulated meter take up to 1.2 stops.
     expect(log(11.3137 ** 2 / $seconds, 2))->toBeLessThan($model->ev100((float) now()->getTimestamp()) + 0.17);

@@ -78,7 +78,8 @@ it('keeps everything it draws inside the drawing', function (array $changes): vo
             }
             expect($inside($run->endX) && $inside($run->result->x))->toBeTrue()->and($run->y + 26)->toBeLessThan($rule->bottom() + 1);
         }
-        foreach ([$rule->reading()->label->x, $rule->window()->label->x, $rule->targetX(), ...array_map(fn (RuleMark $w): float => $w->label->x, $rule->walls())] as $x) {
+        foreach ([$rule->reading()->label->x, $rule->window()->label->x, $rule->targetX(),
+            ...array_map(fn (RuleMark $w): float => $w->label->x, $rule->walls())] as $x) {
             expect($inside($x))->toBeTrue();
         }
         expect($rule->targetPlace())->toBeBetween(0, count($rule->axis->places()) - 1);
@@ -150,12 +151,14 @@ it('hides no water of two months under a flag, a level or another water, on a de
             $flag = $board->leave()?->flag;
             $taken = $flag === null ? [] : [[$flag->x, $flag->x + DayBoard::FLAG, $flag->y, $flag->y + 20]];
             foreach ([...$board->markLabels(), ...array_filter([$board->leaveLabel()])] as $level) {
-                $taken[] = $board->layout->narrow ? [0.0, $board->width(), ...array_slice(textBox($level, $board->layout->textPx), 2)] : textBox($level, $board->layout->textPx);
+                $taken[] = $board->layout->narrow ? [0.0, $board->width(), ...array_slice(textBox($level, $board->layout->textPx), 2)]
+                    : textBox($level, $board->layout->textPx);
             }
             foreach ($board->waters() as $water) {
                 [$l, $r, $t, $b] = $box = textBox($water->label, $board->layout->textPx);
                 foreach ($taken as [$left, $right, $top, $bottom]) {
-                    expect($l < $right && $left < $r && $t < $bottom && $top < $b)->toBeFalse("{$day->format('j M')}, {$water->label->text}");
+                    expect($l < $right && $left < $r && $t < $bottom
+                        && $top < $b)->toBeFalse("{$day->format('j M')}, {$water->label->text}");
                 }
                 $taken[] = $box;
             }

@@ -29,13 +29,16 @@ it('is one page that holds all of it and asks nobody for anything', function ():
     $outing = Outing::query()->whereHas('compositions')->latest('id')->firstOrFail();
     $answer = $this->get('/field/file?outing='.$outing->id)->assertOk()->assertHeader('Content-Type', 'text/html; charset=utf-8');
     $html = (string) $answer->getContent();
-    $own = (string) preg_replace('#<script type="application/json".*?</script>|<script type="module">.*?</script>|<style>.*?</style>#s', '', $html);
+    $own = (string) preg_replace('#<script type="application/json".*?</script>|<script type="module">.*?</script>|<style>.*?</style>#s', '',
+        $html);
     preg_match_all('#(?:src|href|action|poster|data-src)="([^"]*)"#', $own, $addresses);
 
     expect(strlen($html))->toBeLessThan(400_000)
-        ->and(array_values(array_filter($addresses[1], static fn (string $to): bool => ! str_starts_with($to, '#') && ! str_starts_with($to, 'data:'))))->toBe([])
+        ->and(array_values(array_filter($addresses[1], static fn (string $to): bool => ! str_starts_with($to, '#')
+            && ! str_starts_with($to, 'data:'))))->toBe([])
         ->and($html)->not->toContain('url(/')->not->toContain('@import')->and($own)->not->toContain('csrf-token')->not->toContain('_token')
-        ->and($answer->headers->get('Content-Security-Policy'))->toContain("default-src 'none'; script-src 'sha256-")->not->toContain('unsafe');
+        ->and($answer->headers->get('Content-Security-Policy'))->toContain("default-src 'none'; script-src 'sha256-")->not
+        ->toContain('unsafe');
     $answer->assertSee('off it by')->assertSee('The days around')->assertSee('Did the water reach it?')->assertSee('Nothing left behind')
         ->assertSee('lifeguards and coastguards', false)->assertSee('Pocket card');
 
@@ -48,7 +51,8 @@ it('is one page that holds all of it and asks nobody for anything', function ():
     $data = carriedIn($html);
     expect($data['outing']['uid'])->toBe($outing->getAttribute('uid'))->and($data['scheduled'])->not->toBe([])
         ->and($data['home'])->toBe(route('field.home'))->and(array_column($data['kinds'], 'kind'))->toContain('surf', 'river')
-        ->and($data['subjects'])->toHaveCount($outing->place->subjects()->count())->and($data['marks'])->toHaveCount($outing->place->marks()->count());
+        ->and($data['subjects'])->toHaveCount($outing->place->subjects()->count())
+        ->and($data['marks'])->toHaveCount($outing->place->marks()->count());
     foreach ($data['scheduled'] as $one) {
         expect($data['times'][$one['time']]['label'])->toBeString()->and($data['glasses'][$one['glass']]['sheets'][0])->not->toBe([]);
     }
@@ -56,7 +60,8 @@ it('is one page that holds all of it and asks nobody for anything', function ():
 
 it('is saved under a name of its own, and opened where it came from', function (): void {
     $outing = Outing::query()->whereHas('compositions')->latest('id')->firstOrFail();
-    $this->get("/field/file?outing={$outing->id}&save=1")->assertHeader('Content-Disposition', 'attachment; filename="field-marrow-shelf-'.$outing->starts_at->setTimezone($outing->place->timezone)->format('Y-m-d').'.html"');
+    $this->get("/field/file?outing={$outing->id}&save=1")->assertHeader('Content-Disposition',
+        'attachment; filename="field-marrow-shelf-'.$outing->starts_at->setTimezone($outing->place->timezone)->format('Y-m-d').'.html"');
     $this->get('/field/file?save=1')->assertHeader('Content-Disposition', 'attachment; filename="field-bag.html"');
     expect($this->get('/field/file')->headers->has('Content-Disposition'))->toBeFalse();
 });
@@ -98,15 +103,18 @@ it('goes by the bag as it is packed: another filter makes another file', functio
 
 it('says on its page what is in it, how it comes onto the phone, and how large it is', function (): void {
     $outing = Outing::query()->whereHas('compositions')->latest('id')->firstOrFail();
-    $this->get("/field?outing={$outing->id}")->assertOk()->assertSee('the outing at Marrow Shelf')->assertSee('answers on this machine alone')
-        ->assertSee(e(route('field.file', ['camera' => Camera::query()->min('id'), 'lens' => Lens::query()->min('id'), 'outing' => $outing->id, 'save' => 1])), false);
+    $this->get("/field?outing={$outing->id}")->assertOk()->assertSee('the outing at Marrow Shelf')
+        ->assertSee('answers on this machine alone')
+        ->assertSee(e(route('field.file', ['camera' => Camera::query()->min('id'), 'lens' => Lens::query()->min('id'),
+            'outing' => $outing->id, 'save' => 1])), false);
     expect((string) $this->get("/field/weight?outing={$outing->id}")->assertOk()->getContent())->toMatch('/^\d{3} kB$/');
     $this->get("/outings/{$outing->id}")->assertSee(e(route('field', ['outing' => $outing->id])), false);
 });
 
 it('says why there is none where the tide of the place cannot be had', function (): void {
     $place = Place::factory()->create(['tide' => 'station', 'station_id' => 'noaa/none-such', 'latitude' => 50, 'longitude' => -5]);
-    $outing = Outing::query()->create(['place_id' => $place->id, 'starts_at' => now()->addDay(), 'ends_at' => now()->addDay()->addHours(2)]);
+    $outing = Outing::query()->create(['place_id' => $place->id, 'starts_at' => now()->addDay(),
+        'ends_at' => now()->addDay()->addHours(2)]);
     $weight = (string) $this->get("/field/weight?outing={$outing->id}")->assertOk()->getContent();
     expect($weight)->not->toContain(' kB');
 });

@@ -75,9 +75,11 @@ it('takes each thing once, however often and by whatever way it comes', function
     $first = bring($this, journal([fieldFrame()]));
     $second = bring($this, journal([fieldFrame()]));
     $this->travel(2)->seconds();
-    $this->post('/field/home', ['text' => journal([fieldFrame()])])->assertRedirect(route('field.home'))->assertSessionHas('done', 'Nothing new; one was here before.');
+    $this->post('/field/home', ['text' => journal([fieldFrame()])])
+        ->assertRedirect(route('field.home'))->assertSessionHas('done', 'Nothing new; one was here before.');
 
-    expect($first['words'])->toBe('Taken: one frame.')->and($second)->toBe(['words' => 'Nothing new; one was here before.', 'home' => [FIRST_KEY], 'refused' => []])
+    expect($first['words'])->toBe('Taken: one frame.')
+        ->and($second)->toBe(['words' => 'Nothing new; one was here before.', 'home' => [FIRST_KEY], 'refused' => []])
         ->and(Frame::query()->count())->toBe($frames + 1);
 });
 
@@ -92,14 +94,17 @@ it('leaves deleted what was deleted here, until that is undone', function (): vo
     bring($this, journal([fieldFrame()]));
     $frame = Frame::query()->where('uid', FIRST_KEY)->firstOrFail();
     $this->delete("/log/{$frame->id}");
-    expect(bring($this, journal([fieldFrame()]))['words'])->toBe('Nothing new; one was here before.')->and(Frame::query()->where('uid', FIRST_KEY)->exists())->toBeFalse();
+    expect(bring($this, journal([fieldFrame()]))['words'])->toBe('Nothing new; one was here before.')
+        ->and(Frame::query()->where('uid', FIRST_KEY)->exists())->toBeFalse();
 });
 
 it('knows a filter by its name for life, and keeps the name of one that is no longer in the kit', function (): void {
     Filter::query()->where('name', 'Six')->update(['name' => 'Six, scratched']);
-    bring($this, journal([fieldFrame(['way' => ['filters' => [['name' => 'Six', 'uid' => Filter::query()->where('name', 'Six, scratched')->value('uid')]]]])]));
+    bring($this, journal([fieldFrame(['way' => ['filters' => [['name' => 'Six',
+        'uid' => Filter::query()->where('name', 'Six, scratched')->value('uid')]]]])]));
     $other = '1f8fad5b-d9cb-469f-a165-70867728950e';
-    bring($this, journal([fieldFrame(['way' => ['filters' => [['name' => 'Sold', 'uid' => '2f8fad5b-d9cb-469f-a165-70867728950e']]]], $other)]));
+    bring($this, journal([fieldFrame(['way' => ['filters' => [['name' => 'Sold', 'uid' => '2f8fad5b-d9cb-469f-a165-70867728950e']]]],
+        $other)]));
 
     expect(Frame::query()->where('uid', FIRST_KEY)->firstOrFail()->plan->way->filters)->toBe(['Six, scratched'])
         ->and(Frame::query()->where('uid', $other)->firstOrFail()->note)->toBe('With Sold, no longer in the kit.')
@@ -111,7 +116,8 @@ it('takes a water of no subject by its period, its height or its speed', functio
     $frame = Frame::query()->where('uid', FIRST_KEY)->firstOrFail();
     expect($frame->water_kind->value)->toBe($kind)->and($frame->subject_id)->toBeNull()->and($frame->plan->featureM)->toBeGreaterThan(0.0);
 })->with([
-    [['kind' => 'surf', 'period_s' => 9.4, 'height_m' => 1.5, 'width_m' => 20], 'surf'], [['kind' => 'river', 'speed_m_s' => 1.2, 'width_m' => 3], 'river'],
+    [['kind' => 'surf', 'period_s' => 9.4, 'height_m' => 1.5, 'width_m' => 20], 'surf'],
+    [['kind' => 'river', 'speed_m_s' => 1.2, 'width_m' => 3], 'river'],
     [['kind' => 'swell', 'width_m' => 12], 'swell'],
 ]);
 
@@ -130,18 +136,21 @@ it('keeps sightings with what was predicted, measurements with what they come to
     $at = 1000 * now()->getTimestamp();
     $entries = [
         ['key' => $key(1), 'kind' => 'sighting', 'at_ms' => $at, 'mark' => $mark->getAttribute('uid'), 'reached' => true],
-        ['key' => $key(2), 'kind' => 'measurement', 'at_ms' => $at, 'what' => 'waves', 'presses' => [0, 8, 16.4, 24, 32.2], 'place' => $mark->place->getAttribute('uid')],
+        ['key' => $key(2), 'kind' => 'measurement', 'at_ms' => $at, 'what' => 'waves', 'presses' => [0, 8, 16.4, 24, 32.2],
+            'place' => $mark->place->getAttribute('uid')],
         ['key' => $key(3), 'kind' => 'measurement', 'at_ms' => $at, 'what' => 'float', 'presses' => [4, 5], 'distance_m' => 6],
         ['key' => $key(4), 'kind' => 'measurement', 'at_ms' => $at, 'what' => 'clouds', 'share' => 25, 'seconds' => 40],
         ['key' => $key(5), 'kind' => 'measurement', 'at_ms' => $at, 'what' => 'swash', 'presses' => [0, 3, 9, 12.2]],
-        ['key' => $key(6), 'kind' => 'ticks', 'at_ms' => $at, 'outing' => $outing->getAttribute('uid'), 'packed' => ['cards'], 'brought_back' => []],
+        ['key' => $key(6), 'kind' => 'ticks', 'at_ms' => $at, 'outing' => $outing->getAttribute('uid'), 'packed' => ['cards'],
+            'brought_back' => []],
     ];
     $said = bring($this, journal($entries));
     $data = static fn (int $n): array => Measurement::query()->where('uid', $key($n))->firstOrFail()->data;
 
     expect($said['words'])->toBe('Taken: one sighting, 4 measurements, the ticks of one outing.')
         ->and(Sighting::query()->where('uid', $key(1))->firstOrFail()->predicted_m)->toBeFloat()
-        ->and($data(2)['period_s'])->toBeAbout(8.1, 0.2)->and($data(3)['speed_m_s'])->toBeAbout((1.5 + 1.2) / 2, 1e-6)->and((float) $data(4)['share'])->toBe(25.0)
+        ->and($data(2)['period_s'])->toBeAbout(8.1, 0.2)->and($data(3)['speed_m_s'])->toBeAbout((1.5 + 1.2) / 2, 1e-6)
+        ->and((float) $data(4)['share'])->toBe(25.0)
         ->and($data(5)['retreat_s'])->toBeAbout(3.1, 0.11)->and($outing->refresh()->packed)->toBe(['tripod', 'cards']);
     expect(bring($this, journal($entries))['words'])->toBe('Nothing new; 6 were here before.');
     $this->get('/water')->assertOk();
@@ -149,14 +158,17 @@ it('keeps sightings with what was predicted, measurements with what they come to
 });
 
 it('says what is wrong with what is no journal, with nothing lost', function (string $text, string $says): void {
-    $this->from('/field/home')->post('/field/home', ['text' => $text])->assertRedirect('/field/home')->assertSessionHasErrors('journal')->assertSessionHas('_old_input.text', $text);
+    $this->from('/field/home')->post('/field/home', ['text' => $text])->assertRedirect('/field/home')
+        ->assertSessionHasErrors('journal')->assertSessionHas('_old_input.text', $text);
     expect(session('errors')->first('journal'))->toContain($says);
     $this->travel(2)->seconds();
     $this->postJson('/field/home', ['text' => $text])->assertStatus(422);
 })->with([
-    'nothing' => ['', 'Choose the file'], 'half of it' => ['{"format":"gentle-pour-journal-1","entr', 'it is no JSON'], 'a list' => ['[]', 'it is no journal'],
+    'nothing' => ['', 'Choose the file'], 'half of it' => ['{"format":"gentle-pour-journal-1","entr', 'it is no JSON'],
+    'a list' => ['[]', 'it is no journal'],
     'another format' => ['{"format":"gentle-pour-kit-1","entries":[]}', 'at /format'],
-    'a key that is no name' => ['{"format":"gentle-pour-journal-1","entries":[{"key":"1","kind":"ticks","at_ms":1795743513228}]}', 'at /entries/0/key'],
+    'a key that is no name' => ['{"format":"gentle-pour-journal-1","entries":[{"key":"1","kind":"ticks","at_ms":1795743513228}]}',
+        'at /entries/0/key'],
     'a time of no day' => ['{"format":"gentle-pour-journal-1","entries":[{"key":"0f8fad5b-d9cb-469f-a165-70867728950e","kind":"ticks","at_ms":-5,"outing":"0f8fad5b-d9cb-469f-a165-70867728950e"}]}', 'at /entries/0/at_ms'],
 ]);
 
@@ -165,8 +177,10 @@ it('refuses what the core refuses, at its entry', function (array $changes): voi
     expect($said->status())->toBeIn([200, 422])->and(Frame::query()->where('uid', FIRST_KEY)->exists())->toBeFalse();
     $said->status() === 422 || expect($said->json('refused'))->toHaveCount(1);
 })->with([
-    'a look that is none' => [['look' => 'foggy']], 'an aperture that is none' => [['way' => ['aperture' => 'f/zero']]], 'light that is none' => [['light' => 'sun,gone']],
-    'a year in bulb' => [['open_s' => 1e9]], 'a water that is none' => [['water' => ['subject' => null, 'kind' => 'lava']]], 'a verdict that is none' => [['blur' => 'meh']],
+    'a look that is none' => [['look' => 'foggy']], 'an aperture that is none' => [['way' => ['aperture' => 'f/zero']]],
+    'light that is none' => [['light' => 'sun,gone']],
+    'a year in bulb' => [['open_s' => 1e9]], 'a water that is none' => [['water' => ['subject' => null, 'kind' => 'lava']]],
+    'a verdict that is none' => [['blur' => 'meh']],
     'a lens that reaches no such length' => [['water' => ['subject' => null, 'kind' => 'river'], 'gear' => ['focal_mm' => 4000]]],
 ]);
 

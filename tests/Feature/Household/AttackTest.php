@@ -35,4 +35,5 @@ it('would notice a fault, an answer that tells too much, and a refusal that chan
     $attack = new Attack($this->app, 1);
     (fn () => $this->answer(Illuminate\Http\Request::create($path), $path))->call($attack);
     expect($attack->faults)->toHaveCount(1)->and($attack->faults[0])->toContain($fault);
-})->with([['/bad/fault', 'answered 500'], ['/bad/told', 'told “SQLSTATE”'], ['/bad/changed', 'changed records'], ['/bad/led', 'led to https://elsewhere']]);
+})->with([['/bad/fault', 'answered 500'], ['/bad/told', 'told “SQLSTATE”'], ['/bad/changed', 'changed records'],
+    ['/bad/led', 'led to https://elsewhere']]);

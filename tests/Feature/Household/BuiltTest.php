@@ -8,7 +8,8 @@ it('ships what its sources make: styles and scripts were built after they were c
     $sources = [];
     foreach (['resources/css' => '/css$/', 'resources/js' => '/\.js$/'] as $folder => $ending) {
         $found = [];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($folder), FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($folder),
+            FilesystemIterator::SKIP_DOTS)) as $file) {
             if (preg_match($ending, $file->getFilename()) === 1) {
                 $found[] = substr($file->getPathname(), strlen(base_path()) + 1);
             }
@@ -30,7 +31,8 @@ it('ships what its sources make: styles and scripts were built after they were c
 
 it('gives the address of a built file by its plain name', function (): void {
     $built = new Built;
-    expect($built->url('app.css'))->toMatch('#^/build/app-[0-9a-f]{10}\.css$#')->and(is_file(public_path($built->url('app.css'))))->toBeTrue()
+    expect($built->url('app.css'))->toMatch('#^/build/app-[0-9a-f]{10}\.css$#')
+        ->and(is_file(public_path($built->url('app.css'))))->toBeTrue()
         ->and($built->url('unknown.css'))->toBe('/build/unknown.css');
     $page = (string) $this->get('/bench')->assertOk()->getContent();
     expect($page)->toContain($built->url('bench.js'))->toContain($built->url('app.css'));

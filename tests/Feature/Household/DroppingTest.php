@@ -16,9 +16,11 @@ use Illuminate\Support\Facades\DB;
 /** @return array<string, list<array<string, mixed>>> every row of every table that a press can delete from */
 function everything(): array
 {
-    $tables = ['places', 'level_marks', 'sightings', 'subjects', 'outings', 'tide_entries', 'frames', 'shot_lists', 'measurements', 'filters', 'cameras', 'lenses'];
+    $tables = ['places', 'level_marks', 'sightings', 'subjects', 'outings', 'tide_entries', 'frames', 'shot_lists', 'measurements',
+        'filters', 'cameras', 'lenses'];
 
-    return array_combine($tables, array_map(fn (string $t): array => DB::table($t)->orderBy('id')->get()->map(fn ($r): array => (array) $r)->all(), $tables));
+    return array_combine($tables,
+        array_map(fn (string $t): array => DB::table($t)->orderBy('id')->get()->map(fn ($r): array => (array) $r)->all(), $tables));
 }
 
 it('brings back whatever a press deleted, with all that went along, exactly as it was', function (callable $address): void {
@@ -38,7 +40,8 @@ it('brings back whatever a press deleted, with all that went along, exactly as i
     'a mark' => [fn () => '/marks/'.LevelMark::query()->firstOrFail()->id],
     'a sighting' => [fn () => '/sightings/'.Sighting::query()->firstOrFail()->id],
     'an outing' => [fn () => '/outings/'.(Outing::query()->first() ?? Outing::factory()->create())->id],
-    'a frame that others came after' => [fn () => '/log/'.(Frame::query()->whereIn('id', Frame::query()->whereNotNull('after_frame_id')->select('after_frame_id'))->first() ?? Frame::query()->firstOrFail())->id],
+    'a frame that others came after' => [fn () => '/log/'.(Frame::query()->whereIn('id',
+        Frame::query()->whereNotNull('after_frame_id')->select('after_frame_id'))->first() ?? Frame::query()->firstOrFail())->id],
     'a list with what waits in it' => [fn () => '/lists/'.ShotList::query()->firstOrFail()->id],
     'a measurement' => [fn () => '/water/measurements/'.Measurement::query()->firstOrFail()->id],
     'a filter' => [fn () => '/kit/filter/'.Filter::query()->firstOrFail()->id],
@@ -46,7 +49,8 @@ it('brings back whatever a press deleted, with all that went along, exactly as i
 
 it('shows the way back beside the word that something is gone', function (): void {
     $mark = LevelMark::query()->firstOrFail();
-    $this->followingRedirects()->delete("/marks/{$mark->id}")->assertOk()->assertSee('The mark is gone.')->assertSee('/undo/'.Drop::query()->value('id'))->assertSee('Undo');
+    $this->followingRedirects()->delete("/marks/{$mark->id}")->assertOk()->assertSee('The mark is gone.')
+        ->assertSee('/undo/'.Drop::query()->value('id'))->assertSee('Undo');
 });
 
 it('says when it is too late, done already, or its name is taken', function (): void {
@@ -56,7 +60,8 @@ it('says when it is too late, done already, or its name is taken', function (): 
     $this->delete("/kit/filter/{$filter->id}");
     DB::table('filters')->insert([...$row, 'id' => 999]);
     $drop = Drop::query()->value('id');
-    $this->post("/undo/{$drop}")->assertRedirect()->assertSessionHas('problem', 'It cannot come back: something else has taken its name or its place meanwhile.');
+    $this->post("/undo/{$drop}")
+        ->assertRedirect()->assertSessionHas('problem', 'It cannot come back: something else has taken its name or its place meanwhile.');
     expect(Drop::query()->count())->toBe(1);
 });
 

@@ -10,7 +10,8 @@ use Illuminate\Support\Facades\Log;
 /** A database in a file of its own, as the application finds it at start. */
 function databaseIn(string $file): void
 {
-    config(['database.connections.other' => ['database' => $file] + (array) config('database.connections.sqlite'), 'database.default' => 'other']);
+    config(['database.connections.other' => ['database' => $file] + (array) config('database.connections.sqlite'),
+        'database.default' => 'other']);
     DB::purge('other');
 }
 
@@ -74,7 +75,8 @@ it('says which folder cannot be written to', function (): void {
 function withStorage(string $folder, Closure $work): void
 {
     $storage = storage_path();
-    config(['session.driver' => 'file', 'session.files' => $folder.'/framework/sessions', 'cache.default' => 'failover', 'cache.stores.file.path' => $folder.'/framework/cache/data']);
+    config(['session.driver' => 'file', 'session.files' => $folder.'/framework/sessions', 'cache.default' => 'failover',
+        'cache.stores.file.path' => $folder.'/framework/cache/data']);
     app()->useStoragePath($folder);
     app()->forgetInstance('session');
     app()->forgetInstance('session.store');
@@ -95,7 +97,8 @@ it('goes on showing pages where nothing can be written beside the database, and 
             $this->get($page)->assertOk()->assertSee('The folder storage/framework/sessions cannot be written to. Pages can be read');
         }
         $this->from(url('/water/drop'))->post('/water/drop', ['by' => 'typed', 'drop_m' => '3', 'note' => 'closed'])->assertStatus(503)
-            ->assertSee('The folder storage/framework/sessions cannot be written to.')->assertSee('nothing of it was kept')->assertDontSee('fault');
+            ->assertSee('The folder storage/framework/sessions cannot be written to.')->assertSee('nothing of it was kept')
+            ->assertDontSee('fault');
     });
     expect(Setting::query()->count())->toBe($before)->and(DB::table('measurements')->where('note', 'closed')->exists())->toBeFalse();
 });

@@ -10,7 +10,8 @@ function shippedTexts(): array
 {
     $texts = [];
     foreach (['core', 'app', 'resources/views', 'resources/js', 'docs'] as $folder) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($folder), FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($folder),
+            FilesystemIterator::SKIP_DOTS)) as $file) {
             if (in_array($file->getExtension(), ['php', 'js', 'md'], true)) {
                 $texts[$file->getPathname()] = (string) file_get_contents($file->getPathname());
             }
@@ -146,7 +147,8 @@ it('shows every view in a picture that the README links, and keeps their number 
 });
 
 it('links only to pages of its own documentation that are there', function (): void {
-    foreach (['README.md', ...array_map(static fn (string $f): string => 'docs/'.basename($f), glob(base_path('docs/*.md')) ?: [])] as $page) {
+    foreach (['README.md', ...array_map(static fn (string $f): string => 'docs/'.basename($f), glob(base_path('docs/*.md'))
+        ?: [])] as $page) {
         preg_match_all('/\]\((?!https?:)([^)#]+)\)/', (string) file_get_contents(base_path($page)), $links);
         foreach ($links[1] as $link) {
             expect(file_exists(dirname(base_path($page)).'/'.$link))->toBeTrue("{$page} links to {$link}");

@@ -28,7 +28,8 @@ it('makes one record of a form that is sent again minutes later, and leads to wh
     $first = $this->from(url($page))->post($to, $sent)->assertSessionHasNoErrors()->assertRedirect();
     foreach ([3, 60 * 24] as $minutes) {
         $this->travel($minutes)->minutes();
-        $this->from(url($page))->post($to, $sent)->assertRedirect($first->headers->get('Location'))->assertSessionHas('done', 'This was sent before: it is here once.');
+        $this->from(url($page))->post($to, $sent)->assertRedirect($first->headers->get('Location'))->assertSessionHas('done',
+            'This was sent before: it is here once.');
     }
     expect(DB::table($table)->count())->toBe($before + 1);
     // From a page that was opened since, the very same is another record, where two may be alike.
@@ -39,10 +40,12 @@ it('makes one record of a form that is sent again minutes later, and leads to wh
     expect(DB::table($table)->count())->toBe($before + (in_array($table, ['level_marks', 'measurements'], true) ? 2 : 1));
 })->with([
     'a place' => ['/places/new', '/places', ['name' => 'Once Ledge', 'position' => '56.5, -9.8', 'tide' => 'none'], 'places'],
-    'a subject' => ['/subjects/new?place={place}', '/subjects', ['place' => '{place}', 'name' => 'Once', 'kind' => 'swell', 'period' => '9', 'distance' => '20'], 'subjects'],
+    'a subject' => ['/subjects/new?place={place}', '/subjects',
+        ['place' => '{place}', 'name' => 'Once', 'kind' => 'swell', 'period' => '9', 'distance' => '20'], 'subjects'],
     'a mark' => ['/places/{place}', '/places/{place}/marks', ['name' => 'once', 'above' => '1', 'height_m' => '3.3'], 'level_marks'],
     'a measurement' => ['/water/drop', '/water/drop', ['by' => 'typed', 'drop_m' => '3.5', 'note' => 'once'], 'measurements'],
-    'a filter' => ['/kit/filter/new', '/kit/filter', ['name' => 'Once', 'kind' => 'nd', 'marking' => '6 stops', 'mount' => 'slot', 'packed' => '1'], 'filters'],
+    'a filter' => ['/kit/filter/new', '/kit/filter', ['name' => 'Once', 'kind' => 'nd', 'marking' => '6 stops', 'mount' => 'slot',
+        'packed' => '1'], 'filters'],
 ]);
 
 it('plans one frame from the bench, and another when the bench has been opened anew or says something else', function (): void {
@@ -62,7 +65,8 @@ it('plans one frame from the bench, and another when the bench has been opened a
 
 it('takes a form that was refused once it is put right, and one whose record was deleted', function (): void {
     $key = formKey($this->get('/water/drop'));
-    $send = fn (string $drop): TestResponse => $this->from(url('/water/drop'))->post('/water/drop', ['form_key' => $key, 'by' => 'typed', 'drop_m' => $drop]);
+    $send = fn (string $drop): TestResponse => $this->from(url('/water/drop'))->post('/water/drop',
+        ['form_key' => $key, 'by' => 'typed', 'drop_m' => $drop]);
     $before = Measurement::query()->count();
     $send('high')->assertSessionHasErrors('drop_m');
     $this->travel(1)->minutes();
@@ -77,7 +81,9 @@ it('takes a form that was refused once it is put right, and one whose record was
 
 it('tells files apart by what is in them', function (): void {
     $key = formKey($this->get('/kit'));
-    $file = fn (string $name): UploadedFile => UploadedFile::fake()->createWithContent('kit.json', (string) json_encode(['format' => 'gentle-pour-kit-1', 'cameras' => [], 'lenses' => [], 'filters' => [['name' => $name, 'kind' => 'nd', 'stops' => 3, 'mount' => 'slot']]]));
+    $file = fn (string $name): UploadedFile => UploadedFile::fake()->createWithContent('kit.json',
+        (string) json_encode(['format' => 'gentle-pour-kit-1', 'cameras' => [], 'lenses' => [],
+            'filters' => [['name' => $name, 'kind' => 'nd', 'stops' => 3, 'mount' => 'slot']]]));
     $send = fn (string $name): TestResponse => $this->from(url('/kit'))->post('/kit/file', ['form_key' => $key, 'kit' => $file($name)]);
     $send('One')->assertSessionHasNoErrors();
     $this->travel(1)->minutes();
@@ -88,14 +94,16 @@ it('tells files apart by what is in them', function (): void {
 
 it('takes several files at once', function (): void {
     $file = UploadedFile::fake()->createWithContent('buoy.txt', "#YY MM DD hh mm WVHT DPD\n2026 11 26 06 50 1.4 9\n");
-    $this->post('/water/buoy', ['form_key' => formKey($this->get('/water/buoy')), 'at' => '2026-11-26T07:00', 'files' => [$file, $file]])->assertOk()->assertSee('9.0');
+    $this->post('/water/buoy', ['form_key' => formKey($this->get('/water/buoy')), 'at' => '2026-11-26T07:00', 'files' => [$file, $file]])
+        ->assertOk()->assertSee('9.0');
 });
 
 it('has the key in every form that makes a record', function (): void {
     $place = Place::query()->where('name', 'Marrow Shelf')->firstOrFail();
     $frame = Frame::query()->whereNotNull('open_s')->firstOrFail();
     $pages = [
-        '/places/new', "/places/{$place->id}", '/subjects/new?place='.$place->id, '/subjects/'.Subject::query()->value('id'), '/almanac?light=low&months=3&place='.$place->id, '/kit', '/kit/filter/new', '/kit/camera/new', '/kit/first',
+        '/places/new', "/places/{$place->id}", '/subjects/new?place='.$place->id, '/subjects/'.Subject::query()->value('id'),
+        '/almanac?light=low&months=3&place='.$place->id, '/kit', '/kit/filter/new', '/kit/camera/new', '/kit/first',
         '/water/drop', '/water/waves', '/water/float', "/log/{$frame->id}", '/bench?'.http_build_query(benchQuery()), '/shoot',
     ];
     $making = '~/(places|subjects|marks|outings|sightings|lists|shoot|again|file|first|filter|camera|lens|drop|waves|float)$~';
@@ -112,5 +120,6 @@ it('has the key in every form that makes a record', function (): void {
             }
         }
     }
-    expect(array_keys($seen))->toContain('places', 'subjects', 'marks', 'outings', 'sightings', 'shoot', 'again', 'file', 'first', 'filter', 'camera', 'drop', 'waves', 'float');
+    expect(array_keys($seen))->toContain('places', 'subjects', 'marks', 'outings', 'sightings', 'shoot', 'again', 'file', 'first', 'filter',
+        'camera', 'drop', 'waves', 'float');
 });

@@ -23,7 +23,8 @@ function answerTo(string $listensOn, string $host): int
 }
 
 it('answers on this machine by this machine’s names alone, so that no other site’s name can point here', function (string $host, int $status): void {
-    expect(answerTo('127.0.0.1', $host))->toBe($status)->and(answerTo('localhost', $host))->toBe($status)->and(answerTo('0.0.0.0', $host))->toBe(200);
+    expect(answerTo('127.0.0.1', $host))->toBe($status)->and(answerTo('localhost', $host))->toBe($status)
+        ->and(answerTo('0.0.0.0', $host))->toBe(200);
 })->with([
     ['127.0.0.1:8000', 200], ['localhost:8000', 200], ['LOCALHOST', 200], ['[::1]:8000', 200], ['127.1.2.3', 200],
     ['evil.example', 421], ['evil.example:8000', 421], ['127.0.0.1.evil.example', 421], ['localhost.evil.example', 421], ['10.0.0.7', 421],
@@ -46,7 +47,8 @@ it('lets pages load, run and send to nothing that is not ours, and holds nothing
     $policy = (string) $this->get('/bench')->assertOk()->headers->get('Content-Security-Policy');
     expect($policy)->toContain("default-src 'none'", "script-src 'self';", "style-src 'self';", "frame-ancestors 'none'", "base-uri 'none'")
         ->not->toContain('unsafe', 'http', '*');
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(resource_path('views'), FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(resource_path('views'),
+        FilesystemIterator::SKIP_DOTS)) as $file) {
         // A field file holds its style in itself, under a policy of its own: tests/Feature/Field.
         $view = str_replace('<style>{!! $css !!}</style>', '', (string) file_get_contents((string) $file));
         expect($view)->not->toMatch('/\sstyle=|<style|\son(click|change|input|submit|load|error|focus|blur|key\w+|mouse\w+)=|javascript:|<script>|hx-on[:=]/');

@@ -12,7 +12,8 @@ beforeEach(function (): void {
     $this->folder = sys_get_temp_dir().'/trouble-'.bin2hex(random_bytes(6));
     mkdir($this->folder);
     $this->file = $this->folder.'/sea.sqlite';
-    config(['database.connections.other' => ['database' => $this->file, 'busy_timeout' => 100] + (array) config('database.connections.sqlite'), 'database.default' => 'other']);
+    config(['database.connections.other' => ['database' => $this->file,
+        'busy_timeout' => 100] + (array) config('database.connections.sqlite'), 'database.default' => 'other']);
     DB::purge('other');
     touch($this->file);
     static $whole = null;
@@ -55,7 +56,8 @@ it('keeps what was typed and changes nothing where it cannot be written, and goe
 
         return $other;
     }, 'was busy', fn (PDO $other) => $other->exec('ROLLBACK')],
-    'only to be read' => [fn () => DB::statement('PRAGMA query_only = ON'), 'can only be read', fn () => DB::statement('PRAGMA query_only = OFF')],
+    'only to be read' => [fn () => DB::statement('PRAGMA query_only = ON'), 'can only be read',
+        fn () => DB::statement('PRAGMA query_only = OFF')],
     'full' => [function (): void {
         DB::statement('PRAGMA max_page_count = 1');
         // What is left in the last pages is filled up.
@@ -73,7 +75,8 @@ it('keeps what was typed and changes nothing where it cannot be written, and goe
 
 it('answers a part of a page with the trouble itself, so that it is dimmed where it stands', function (): void {
     DB::statement('PRAGMA query_only = ON');
-    $this->from(url('/shoot/1'))->put('/shoot/1/steps', ['done' => ['compose']], ['HX-Request' => 'true'])->assertStatus(503)->assertSee('can only be read');
+    $this->from(url('/shoot/1'))->put('/shoot/1/steps', ['done' => ['compose']], ['HX-Request' => 'true'])->assertStatus(503)
+        ->assertSee('can only be read');
 });
 
 it('says that it is damaged or gone, where nothing can be read either', function (callable $trouble, string $says, int $status): void {
@@ -109,6 +112,8 @@ it('knows each by its code (sqlite.org/rescode.html), the long ones too, and tak
     $e->errorInfo = ['HY000', $code, 'said'];
     expect(DatabaseTrouble::of($e))->toBe($trouble);
 })->with([
-    [5, DatabaseTrouble::Busy], [6, DatabaseTrouble::Busy], [517, DatabaseTrouble::Busy], [13, DatabaseTrouble::Full], [8, DatabaseTrouble::ReadOnly], [1032, DatabaseTrouble::ReadOnly],
-    [11, DatabaseTrouble::Damaged], [26, DatabaseTrouble::Damaged], [14, DatabaseTrouble::Unreachable], [10, DatabaseTrouble::Unreachable], [19, null], [1, null],
+    [5, DatabaseTrouble::Busy], [6, DatabaseTrouble::Busy], [517, DatabaseTrouble::Busy], [13, DatabaseTrouble::Full],
+    [8, DatabaseTrouble::ReadOnly], [1032, DatabaseTrouble::ReadOnly],
+    [11, DatabaseTrouble::Damaged], [26, DatabaseTrouble::Damaged], [14, DatabaseTrouble::Unreachable], [10, DatabaseTrouble::Unreachable],
+    [19, null], [1, null],
 ]);

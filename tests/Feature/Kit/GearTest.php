@@ -13,13 +13,15 @@ function twoCameras(): array
 {
     return [
         Camera::factory()->create(['name' => 'The small one', 'sensor_width_mm' => 23.5, 'sensor_height_mm' => 15.6]),
-        Lens::factory()->create(['name' => 'The short one', 'focal_min_mm' => 10, 'focal_max_mm' => 18, 'widest_f' => 4, 'smallest_f' => 22]),
+        Lens::factory()->create(['name' => 'The short one', 'focal_min_mm' => 10, 'focal_max_mm' => 18, 'widest_f' => 4,
+            'smallest_f' => 22]),
     ];
 }
 
 it('says on the bench what is packed and cannot be put on, by name and with the way out', function (): void {
     settings()->write(Carry::SETTING, ['slots' => 0, 'release' => true]);
-    $this->get('/bench?'.http_build_query(benchQuery(['shutter' => '1/60'])))->assertOk()->assertSee('“Ten” is packed but the holder has no slots')->assertSee('say in Kit how many it has');
+    $this->get('/bench?'.http_build_query(benchQuery(['shutter' => '1/60'])))->assertOk()
+        ->assertSee('“Ten” is packed but the holder has no slots')->assertSee('say in Kit how many it has');
 });
 
 it('asks with the first slot filter how many slots the holder has, and never again', function (): void {
@@ -41,14 +43,16 @@ it('asks the first kit for thread and smallest aperture', function (): void {
     Lens::query()->delete();
     $this->get('/kit/first')->assertSee('Smallest aperture')->assertSee('Filter thread');
     $this->post('/kit/first', [
-        'camera' => 'Mine', 'sensor' => 'full', 'iso_base' => '100', 'focal_min_mm' => '24', 'widest' => 'f/4', 'smallest' => 'f/32', 'thread_mm' => '67', 'marking' => '', 'mount' => 'thread',
+        'camera' => 'Mine', 'sensor' => 'full', 'iso_base' => '100', 'focal_min_mm' => '24', 'widest' => 'f/4', 'smallest' => 'f/32',
+        'thread_mm' => '67', 'marking' => '', 'mount' => 'thread',
     ])->assertSessionHasNoErrors();
     $lens = Lens::query()->firstOrFail();
     expect($lens->smallest_f)->toBeAbout(32.0, 0.01)->and($lens->thread_mm)->toBe(67.0);
 });
 
 it('takes the nearest focal length of a lens that does not reach, and says so', function (string $asked, string $taken): void {
-    $this->get('/bench?'.http_build_query(benchQuery(['focal' => $asked])))->assertOk()->assertSee('name="focal" value="'.$taken.'"', false)->assertSee('does not reach '.$asked.' mm; it takes its nearest.');
+    $this->get('/bench?'.http_build_query(benchQuery(['focal' => $asked])))->assertOk()->assertSee('name="focal" value="'.$taken.'"', false)
+        ->assertSee('does not reach '.$asked.' mm; it takes its nearest.');
 })->with([['14', '16'], ['200', '35']]);
 
 it('leaves a focal length alone that the lens reaches, or that cannot be read', function (): void {
@@ -72,7 +76,8 @@ it('remembers with which lens each camera was used, and opens on the last of the
     $was = ['camera_was' => (string) $first->id, 'lens_was' => '1'];
     $this->get('/bench?'.http_build_query(benchQuery(['camera' => (string) $camera->id, 'lens' => '1', 'focal' => '30'] + $was)))
         ->assertOk()->assertSee('<option value="'.$lens->id.'" selected>', false)->assertSee('name="focal" value="12"', false);
-    $this->get('/bench?'.http_build_query(benchQuery(['camera' => (string) $camera->id, 'lens' => '2', 'focal' => '70', 'camera_was' => (string) $first->id, 'lens_was' => '1'])))
+    $this->get('/bench?'.http_build_query(benchQuery(['camera' => (string) $camera->id, 'lens' => '2', 'focal' => '70',
+        'camera_was' => (string) $first->id, 'lens_was' => '1'])))
         ->assertOk()->assertSee('<option value="2" selected>', false);
     // One that is gone is not looked for.
     $camera->delete();

@@ -222,7 +222,9 @@ it('keeps everything a piece of kit can say', function (): void {
         ->and($filter->toKit()->cast?->blueStops)->toBe(-0.2)
         ->and($filter->edge)->toBe('hard');
     $this->get('/kit')->assertOk()->assertSee('hard');
-    foreach ([['lens', ['best_from' => 'f/11', 'best_to' => 'f/8'], 'best_to'], ['lens', ['best_from' => 'f/11'], 'best_to'], ['camera', ['reciprocity' => '5'], 'reciprocity'], ['camera', ['battery_minutes' => 'flat'], 'battery_minutes'], ['filter', ['measured_on' => 'yesterday'], 'measured_on'], ['filter', ['cast_red' => '9'], 'cast_red']] as [$item, $sent, $field]) {
+    foreach ([['lens', ['best_from' => 'f/11', 'best_to' => 'f/8'], 'best_to'], ['lens', ['best_from' => 'f/11'], 'best_to'],
+        ['camera', ['reciprocity' => '5'], 'reciprocity'], ['camera', ['battery_minutes' => 'flat'], 'battery_minutes'],
+        ['filter', ['measured_on' => 'yesterday'], 'measured_on'], ['filter', ['cast_red' => '9'], 'cast_red']] as [$item, $sent, $field]) {
         $whole = match ($item) {
             'lens' => ['name' => 'X', 'focal_min_mm' => '24', 'widest' => 'f/4', 'smallest' => 'f/22'],
             'camera' => [
@@ -258,7 +260,8 @@ it('refuses a first kit at the field', function (array $sent, string $field): vo
 })->with(
     [
         [['camera' => ''], 'camera'], [['sensor' => 'huge'], 'sensor'], [['iso_base' => 'bright'], 'iso_base'],
-        [['focal_min_mm' => '-3'], 'focal_min_mm'], [['focal_max_mm' => '12'], 'focal_max_mm'], [['widest' => 'f/64'], 'smallest'], [['smallest' => 'tiny'], 'smallest'], [['thread_mm' => '5'], 'thread_mm'],
+        [['focal_min_mm' => '-3'], 'focal_min_mm'], [['focal_max_mm' => '12'], 'focal_max_mm'], [['widest' => 'f/64'], 'smallest'],
+        [['smallest' => 'tiny'], 'smallest'], [['thread_mm' => '5'], 'thread_mm'],
         [['marking' => 'grey'], 'marking'],
     ],
 );
@@ -322,7 +325,8 @@ it('tells names apart whatever their case, as the bag does', function (): void {
 it('takes a piece of a file for the one that it has, whatever the case of its name', function (): void {
     $count = Filter::query()->count();
     $piece = ['name' => 'sIX', 'kind' => 'nd', 'marking' => '6 stops', 'stops' => 6, 'mount' => 'slot'];
-    $file = json_encode(['format' => 'gentle-pour-kit-1', 'cameras' => [], 'lenses' => [], 'filters' => [$piece, ['name' => 'Élan'] + $piece, ['name' => 'éLAN', 'stops' => 7] + $piece]]);
+    $file = json_encode(['format' => 'gentle-pour-kit-1', 'cameras' => [], 'lenses' => [],
+        'filters' => [$piece, ['name' => 'Élan'] + $piece, ['name' => 'éLAN', 'stops' => 7] + $piece]]);
     $this->post('/kit/file', ['kit' => UploadedFile::fake()->createWithContent('kit.json', (string) $file)])->assertSessionHasNoErrors();
 
     expect(Filter::query()->count())->toBe($count + 1)->and(Filter::query()->where('name', 'éLAN')->value('stops'))->toEqual(7);
@@ -332,17 +336,20 @@ it('takes a piece of a file for the one that it has, whatever the case of its na
 it('packs sixty filters and says so of the next', function (): void {
     $packed = Filter::query()->where('packed', true)->count();
     foreach (range($packed + 1, 60) as $i) {
-        Filter::query()->create(['name' => "Spare {$i}", 'kind' => 'nd', 'marking' => '6 stops', 'stops' => 6, 'mount' => 'slot', 'packed' => true]);
+        Filter::query()->create(['name' => "Spare {$i}", 'kind' => 'nd', 'marking' => '6 stops', 'stops' => 6, 'mount' => 'slot',
+            'packed' => true]);
     }
     $this->post('/kit/filter', ['name' => 'One more', 'kind' => 'nd', 'marking' => '6 stops', 'mount' => 'slot'])
-        ->assertSessionHas('done', 'One more is in the kit, and stays at home: as many filters are packed as the bench weighs. Leave another at home first.');
+        ->assertSessionHas('done',
+            'One more is in the kit, and stays at home: as many filters are packed as the bench weighs. Leave another at home first.');
     $more = Filter::query()->where('name', 'One more')->firstOrFail();
     expect($more->packed)->toBeFalse();
 
     $this->followingRedirects()->put("/kit/filter/{$more->id}/packed", ['packed' => '1'])->assertSee('One more stays at home');
     expect($more->refresh()->packed)->toBeFalse();
 
-    $file = json_encode(['format' => 'gentle-pour-kit-1', 'cameras' => [], 'lenses' => [], 'filters' => [['name' => 'From a file', 'kind' => 'nd', 'stops' => 6, 'mount' => 'slot', 'packed' => true]]]);
+    $file = json_encode(['format' => 'gentle-pour-kit-1', 'cameras' => [], 'lenses' => [],
+        'filters' => [['name' => 'From a file', 'kind' => 'nd', 'stops' => 6, 'mount' => 'slot', 'packed' => true]]]);
     $this->post('/kit/file', ['kit' => UploadedFile::fake()->createWithContent('kit.json', (string) $file)])->assertSessionHasErrors('kit');
     expect(Filter::query()->where('name', 'From a file')->exists())->toBeFalse();
 

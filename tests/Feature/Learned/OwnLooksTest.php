@@ -18,7 +18,8 @@ use Illuminate\Testing\TestResponse;
 function callThem(float $from, float $to, Look $look, int $most = 99): int
 {
     $frames = Frame::query()->whereNotNull('open_s')->get()
-        ->filter(static fn (Frame $f): bool => $f->plan->texture > $from && $f->plan->texture <= $to && abs(log((float) $f->open_s / $f->planned_s, 2)) < 0.3)
+        ->filter(static fn (Frame $f): bool => $f->plan->texture > $from && $f->plan->texture <= $to
+            && abs(log((float) $f->open_s / $f->planned_s, 2)) < 0.3)
         ->take($most);
     $frames->each(static fn (Frame $f): TestResponse => test()->put(
         route('log.judge', $f), ['open' => (string) $f->open_s, 'called' => $look->value, 'blur' => $f->blur?->value, 'as_seen' => ''],
@@ -40,7 +41,8 @@ function ownBounds(): LookBounds
 /** Where brushed ends on the bench for a flow that stands nowhere, in s. */
 function brushedEnds(): float
 {
-    $form = BenchForm::of([...resolve(BenchFiller::class)->defaults(true), 'kind' => 'cascade', 'measure' => 'speed', 'speed' => '2', 'distance' => '6', 'look' => 'brushed']);
+    $form = BenchForm::of([...resolve(BenchFiller::class)->defaults(true), 'kind' => 'cascade', 'measure' => 'speed', 'speed' => '2',
+        'distance' => '6', 'look' => 'brushed']);
 
     return (float) resolve(Workbench::class)->moving($form)->bands->band(Look::Brushed)?->maxS;
 }

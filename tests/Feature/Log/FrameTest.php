@@ -9,7 +9,8 @@ it('shows the run sheet in the right order with its warnings in place', function
     $frame = Frame::factory()->create();
 
     $this->get("/shoot/{$frame->id}")->assertOk()->assertSeeInOrder(
-        ['Compose and level', 'Wipe the glass', 'Focus, then manual', 'Base frame', 'Stabiliser off', 'File: raw', 'Dark filter last: Six', 'gasket', 'hands off'],
+        ['Compose and level', 'Wipe the glass', 'Focus, then manual', 'Base frame', 'Stabiliser off', 'File: raw', 'Dark filter last: Six',
+            'gasket', 'hands off'],
     )
         ->assertSee('Tell someone when you will be back');
     $this->get('/shoot')->assertRedirect("/shoot/{$frame->id}");
@@ -86,7 +87,8 @@ it('judges a frame and plans the next with the correction applied', function ():
     expect($frame->refresh()->blur)->toBe(BlurVerdict::TooCrisp)->and($frame->exposure_thirds)->toBe(2)
         ->and($frame->next()?->target->seconds)->toBe(2.52)
         ->and($frame->next()?->correction->value)->toBeAbout(-2 / 3 + log(1.26 / $frame->exact_s, 2), 1e-6);
-    $this->get("/bench?next={$frame->id}")->assertOk()->assertSee("From frame {$frame->id}")->assertSee('value="2.52"', false)->assertSee('name="correction"', false);
+    $this->get("/bench?next={$frame->id}")->assertOk()->assertSee("From frame {$frame->id}")->assertSee('value="2.52"', false)
+        ->assertSee('name="correction"', false);
 });
 
 it('corrects the next frame’s exposure by exactly what was seen', function (): void {

@@ -11,10 +11,12 @@ use Illuminate\Support\Facades\DB;
 it('keeps a long sentence once and gives the document back as it was', function (): void {
     $document = [
         'short' => 'six', 'long' => 'Feet firm, column down, strap tied.', 'again' => ['Feet firm, column down, strap tied.'],
-        'number' => 2.5, 'nothing' => null, 'yes' => true, 'like one of ours' => '@12', 'sign' => '@', 'signed' => '@home, wet and cold, at dusk', 'empty' => '',
+        'number' => 2.5, 'nothing' => null, 'yes' => true, 'like one of ours' => '@12', 'sign' => '@',
+        'signed' => '@home, wet and cold, at dusk', 'empty' => '',
     ];
     $away = resolve(Sentences::class)->away($document);
-    expect($away['long'])->toMatch('/^@\d+$/')->toBe($away['again'][0])->and($away['short'])->toBe('six')->and($away['like one of ours'])->not->toBe('@12')
+    expect($away['long'])->toMatch('/^@\d+$/')->toBe($away['again'][0])->and($away['short'])->toBe('six')
+        ->and($away['like one of ours'])->not->toBe('@12')
         ->and($away['number'])->toBe(2.5)->and($away['nothing'])->toBeNull()
         ->and(DB::table('sentences')->where('text', 'Feet firm, column down, strap tied.')->count())->toBe(1)
         ->and(resolve(Sentences::class)->back($away))->toBe($document);
@@ -46,10 +48,12 @@ it('reads the plans of a whole page of the log with a few questions', function (
 
 it('keeps the indexes of the log partial, so that years of frames do not slow it', function (): void {
     $indexes = DB::table('sqlite_master')->where('type', 'index')->where('tbl_name', 'frames')->pluck('sql', 'name');
-    foreach (['frames_taken', 'frames_waiting', 'frames_verdicts', 'frames_listed', 'frames_after', 'frames_of_subject', 'frames_of_place'] as $name) {
+    foreach (['frames_taken', 'frames_waiting', 'frames_verdicts', 'frames_listed', 'frames_after', 'frames_of_subject',
+        'frames_of_place'] as $name) {
         expect($indexes[$name] ?? '')->toContain(' WHERE ');
     }
-    $plan = fn (string $sql): string => implode(' ', array_column(array_map(fn ($r): array => (array) $r, DB::select('EXPLAIN QUERY PLAN '.$sql)), 'detail'));
+    $plan = fn (string $sql): string => implode(' ',
+        array_column(array_map(fn ($r): array => (array) $r, DB::select('EXPLAIN QUERY PLAN '.$sql)), 'detail'));
     expect($plan('SELECT * FROM frames WHERE open_s IS NULL ORDER BY id DESC LIMIT 1'))->toContain('frames_waiting')
         ->and($plan('SELECT * FROM frames WHERE open_s IS NOT NULL ORDER BY opened_at DESC, id DESC LIMIT 31'))->toContain('frames_taken');
 });

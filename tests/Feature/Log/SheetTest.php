@@ -16,7 +16,8 @@ use Illuminate\Support\Facades\DB;
 it('sends small pictures, which are kept by who has seen them', function (): void {
     foreach (Photo::query()->where('role', 'frame')->limit(6)->get() as $photo) {
         $thumb = $this->get("/photos/{$photo->id}-small.jpg")->assertOk();
-        expect($thumb->baseResponse->getFile()->getSize())->toBeLessThan(32_000)->and($thumb->headers->get('Cache-Control'))->toContain('immutable')->toContain('max-age=31536000')->not->toContain('no-cache');
+        expect($thumb->baseResponse->getFile()->getSize())->toBeLessThan(32_000)
+            ->and($thumb->headers->get('Cache-Control'))->toContain('immutable')->toContain('max-age=31536000')->not->toContain('no-cache');
     }
 });
 
@@ -25,8 +26,12 @@ it('shows pictures, and narrows them by outing, place, look, filter and mark; th
     $page = fn (string $query): string => (string) $this->get('/log?'.$query)->assertOk()->getContent();
     $count = fn (string $query): int => substr_count($page($query), 'class="tile');
     $tiles = fn (string $query): int => preg_match_all('/<li class="tile[ "]/', $page($query));
-    expect($tiles(''))->toBe(16)->and($tiles('show=all'))->toBe(17)->and($tiles('show=keepers'))->toBe(Frame::query()->where('keeper', 'keeper')->count())
-        ->and($tiles('outing='.$outing->id))->toBe(4)->and($tiles('look=mist'))->toBe(Frame::query()->where('look', 'mist')->whereNull('keeper')->count() + Frame::query()->where('look', 'mist')->where('keeper', 'keeper')->count())
+    expect($tiles(''))->toBe(16)->and($tiles('show=all'))->toBe(17)
+        ->and($tiles('show=keepers'))->toBe(Frame::query()->where('keeper', 'keeper')->count())
+        ->and($tiles('outing='.$outing->id))->toBe(4)
+        ->and($tiles('look=mist'))
+        ->toBe(Frame::query()->where('look', 'mist')->whereNull('keeper')->count() + Frame::query()->where('look', 'mist')->where('keeper',
+            'keeper')->count())
         ->and($tiles('filters=Fifteen'))->toBe(1)->and($tiles('place='.$outing->place_id))->toBe(4);
     expect($page('look=held'))->toContain('No frame is like that');
     // What cannot be is passed over.
@@ -52,7 +57,8 @@ it('reads the sheet from an index however it is narrowed', function (string $que
 })->with(['', 'show=keepers', 'place=2', 'look=silk', 'filters=Six', 'show=all']);
 
 it('lays two to four frames side by side, over each other, and their bases; with fewer it says what to do', function (): void {
-    $this->get('/log/compare?chosen[]=15&chosen[]=16')->assertOk()->assertSee('One over the other')->assertSee('To blend them')->assertSee('frame 15');
+    $this->get('/log/compare?chosen[]=15&chosen[]=16')->assertOk()->assertSee('One over the other')->assertSee('To blend them')
+        ->assertSee('frame 15');
     $this->get('/log/compare?chosen[]=b1&chosen[]=1&wipe=1')->assertOk()->assertSee('The base of frame')->assertSee('Beside each other');
     $this->get('/log/compare?chosen[]=1&chosen[]=2&chosen[]=3&chosen[]=4&chosen[]=5')->assertOk()->assertDontSee('/log/5"', false);
     foreach (['', 'chosen=1', 'chosen[]=1', 'chosen[]=1&chosen[]=999', 'chosen[]=x&chosen[]=b'] as $few) {
@@ -61,18 +67,21 @@ it('lays two to four frames side by side, over each other, and their bases; with
 });
 
 it('names for a blend the water whose blur was right, the shortest for leaves, the least exposed for the sky (common practice)', function (): void {
-    $this->get('/log/compare?chosen[]=b3&chosen[]=3&chosen[]=14')->assertSee('frame 3, whose blur you called right')->assertSee('the base of frame 3, the shortest');
+    $this->get('/log/compare?chosen[]=b3&chosen[]=3&chosen[]=14')->assertSee('frame 3, whose blur you called right')
+        ->assertSee('the base of frame 3, the shortest');
 });
 
 it('draws a mean in linear light: of black and white it is half the light, and not half the level (IEC 61966-2-1)', function (): void {
-    $mean = imagecreatefromstring((string) $this->get('/log/mean.jpg?chosen[]=10&chosen[]=12')->assertOk()->assertHeader('Content-Type', 'image/jpeg')->getContent());
+    $mean = imagecreatefromstring((string) $this->get('/log/mean.jpg?chosen[]=10&chosen[]=12')
+        ->assertOk()->assertHeader('Content-Type', 'image/jpeg')->getContent());
     expect(imagesx($mean))->toBe(720);
     $light = static fn (GdImage $of): float => array_sum(array_map(static function (int $i) use ($of): float {
         $p = imagecolorat($of, $i * 53 % 700 + 10, $i * 31 % 460 + 10);
 
         return (Srgb::light($p >> 16 & 255) + Srgb::light($p >> 8 & 255) + Srgb::light($p & 255)) / 3;
     }, range(1, 4000))) / 4000;
-    $of = static fn (int $id): GdImage => imagecreatefromjpeg(base_path('data/demo/'.Photo::query()->where('frame_id', $id)->where('role', 'frame')->value('name')));
+    $of = static fn (int $id): GdImage => imagecreatefromjpeg(base_path('data/demo/'.Photo::query()->where('frame_id', $id)->where('role',
+        'frame')->value('name')));
     expect($light($mean))->toBeWithinShare(($light($of(10)) + $light($of(12))) / 2, 0.01);
     $this->get('/log/mean.jpg?chosen[]=1')->assertSessionHasErrors('chosen');
 });
@@ -81,12 +90,15 @@ it('offers to take a water for as fast as its frames say, keeps what stood there
     $subject = Subject::query()->where('name', 'the middle step')->firstOrFail();
     $frames = Frame::query()->where('subject_id', $subject->id)->with('photo')->get();
     // Frames that have kept what a water half as fast would.
-    $water = $subject->water()->in(new GentlePour\Motion\Framing(new GentlePour\Kit\Sensor(36, 24, 6000), (float) $frames[0]->inputs['focal'], $subject->distance_m));
+    $water = $subject->water()->in(new GentlePour\Motion\Framing(new GentlePour\Kit\Sensor(36, 24, 6000),
+        (float) $frames[0]->inputs['focal'], $subject->distance_m));
     foreach ($frames as $frame) {
         $frame->photo?->update(['texture_kept' => $water->textureKept((float) $frame->photo->shutter_s / 2)]);
     }
-    $this->put("/log/{$frames[0]->id}/fit")->assertRedirect("/log/{$frames[0]->id}")->assertSessionHas('done', static fn (string $said): bool => str_contains($said, '50 % slower'));
-    expect($subject->fresh()?->speed_m_s)->toBeWithinShare(2.0, 0.02)->and($subject->fresh()?->fitted['was']['speed_m_s'])->toBe(4)->and($subject->fresh()?->fitted['frames'])->toBeGreaterThanOrEqual(3);
+    $this->put("/log/{$frames[0]->id}/fit")->assertRedirect("/log/{$frames[0]->id}")->assertSessionHas('done',
+        static fn (string $said): bool => str_contains($said, '50 % slower'));
+    expect($subject->fresh()?->speed_m_s)->toBeWithinShare(2.0, 0.02)->and($subject->fresh()?->fitted['was']['speed_m_s'])->toBe(4)
+        ->and($subject->fresh()?->fitted['frames'])->toBeGreaterThanOrEqual(3);
     $this->get('/learned')->assertSee('Waters fitted')->assertSee('slower');
     // Once it is taken so, there is nothing left to fit.
     expect(App\Rooms\Log\FitWater::offered($frames[0]->fresh() ?? $frames[0]))->toBeNull();
@@ -98,7 +110,8 @@ it('offers to take a water for as fast as its frames say, keeps what stood there
 it('guesses a filter from how dark the frame came out, and says to test it', function (): void {
     $frame = Frame::query()->where('filters_label', 'Six')->firstOrFail();
     $frame->update(['exposure_thirds' => -5, 'open_s' => $frame->exact_s]);
-    $this->get("/log/{$frame->id}")->assertSee(sprintf('looks like %.1f stops rather than %.1f', $frame->plan->way->stops + 5 / 3, $frame->plan->way->stops));
+    $this->get("/log/{$frame->id}")
+        ->assertSee(sprintf('looks like %.1f stops rather than %.1f', $frame->plan->way->stops + 5 / 3, $frame->plan->way->stops));
     $frame->update(['exposure_thirds' => -1]);
     $this->get("/log/{$frame->id}")->assertDontSee('stops rather than');
 });

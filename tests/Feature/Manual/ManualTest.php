@@ -7,7 +7,8 @@ use App\Models\Place;
 
 // Fields that say by themselves what they are.
 const PLAIN_FIELDS = [
-    'name', 'note', 'camera', 'lens', 'place', 'place_id', 'subject', 'kind', 'frame', 'light', 'at', 'open', 'source', 'seconds', 'answer', 'crop', 'twelve_hours', 'measured_on',
+    'name', 'note', 'camera', 'lens', 'place', 'place_id', 'subject', 'kind', 'frame', 'light', 'at', 'open', 'source', 'seconds', 'answer',
+    'crop', 'twelve_hours', 'measured_on',
     'wind_m_s',
 ];
 
@@ -22,12 +23,14 @@ it('has a place for every topic, once, in the order of the work, and the caution
 
 it('leads from every field of a form to its place, or lets it be where it says itself what it is', function (): void {
     $fields = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(resource_path('views'), FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(resource_path('views'),
+        FilesystemIterator::SKIP_DOTS)) as $file) {
         preg_match_all('/<x-entry\b[^>]*?\sname="([a-z_0-9]+)"/', (string) file_get_contents($file->getPathname()), $found);
         $fields = [...$fields, ...$found[1]];
     }
     $fields = array_unique($fields);
-    $lost = array_filter($fields, fn (string $field): bool => HelpTopic::ofField($field) === null && ! in_array($field, PLAIN_FIELDS, true));
+    $lost = array_filter($fields, fn (string $field): bool => HelpTopic::ofField($field) === null
+        && ! in_array($field, PLAIN_FIELDS, true));
     expect(count($fields))->toBeGreaterThan(100)->and(array_values($lost))->toBe([]);
     foreach (PLAIN_FIELDS as $field) {
         expect(HelpTopic::ofField($field))->toBeNull($field);

@@ -32,7 +32,8 @@ it('leads a stranger from place to kit to water to the first frame, and lets the
 });
 
 it('says nothing of first steps where there are frames', function (): void {
-    $this->get('/')->assertOk()->assertDontSee('first-steps')->assertSee('This is the demo’s coast')->assertSee('begin with nothing but your own');
+    $this->get('/')->assertOk()->assertDontSee('first-steps')->assertSee('This is the demo’s coast')
+        ->assertSee('begin with nothing but your own');
     Place::factory()->create(['latitude' => 50, 'longitude' => -5]);
     $this->get('/')->assertDontSee('This is the demo’s coast');
 });
@@ -45,7 +46,8 @@ it('empties the house into a backup that brings everything back, and asks first'
     $this->post(route('backup.begin'))->assertSessionHasErrors('sure');
     expect(Place::query()->count())->toBe($had[0]);
     $this->post(route('backup.begin'), ['sure' => '1'])->assertRedirect(route('outlook'))->assertSessionHas('done');
-    expect([Place::query()->count(), Frame::query()->count(), Filter::query()->count()])->toBe([0, 0, 0])->and(Setting::query()->where('key', 'units')->exists())->toBeTrue();
+    expect([Place::query()->count(), Frame::query()->count(), Filter::query()->count()])->toBe([0, 0, 0])
+        ->and(Setting::query()->where('key', 'units')->exists())->toBeTrue();
     $this->get('/')->assertOk()->assertSee('Five minutes');
     $kept = glob($folder.'/*before-emptying*');
     expect($kept)->toHaveCount(1);

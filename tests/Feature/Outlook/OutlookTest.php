@@ -14,7 +14,8 @@ use GentlePour\Sky\LightPhase;
 beforeEach(fn () => $this->travelTo('2026-12-02 05:30 UTC'));
 
 it('has one’s own places before those of the demo, and in order of time within each', function (): void {
-    Place::query()->create(['name' => 'My Own Cove', 'latitude' => 50.2, 'longitude' => -5.1, 'timezone' => 'Europe/London', 'tide' => TideSource::None, 'facing_deg' => 270]);
+    Place::query()->create(['name' => 'My Own Cove', 'latitude' => 50.2, 'longitude' => -5.1, 'timezone' => 'Europe/London',
+        'tide' => TideSource::None, 'facing_deg' => 270]);
     $page = (string) $this->get('/')->assertOk()->getContent();
     $page = substr($page, (int) strpos($page, 'class="coming"'));
     preg_match_all('/<span>([A-Z][^<]+)<small>/', $page, $places);
@@ -22,7 +23,8 @@ it('has one’s own places before those of the demo, and in order of time within
 });
 
 it('says why a window is good, when it is and what the weather will be', function (): void {
-    $this->get('/')->assertOk()->assertSee('minutes long')->assertSee('water reaches the posts', false)->assertSee('in 2 h')->assertSee('tomorrow')->assertSee('low cloud drifts');
+    $this->get('/')->assertOk()->assertSee('minutes long')->assertSee('water reaches the posts', false)->assertSee('in 2 h')
+        ->assertSee('tomorrow')->assertSee('low cloud drifts');
 });
 
 it('has tides by day as well as in low light, once each', function (): void {
@@ -38,11 +40,14 @@ it('has tides by day as well as in low light, once each', function (): void {
 it('puts an outing that is near on top: to leave home, to be there, its light, to get off, in order', function (): void {
     Outing::query()->where('starts_at', '>', now())->delete();
     $shelf = Place::query()->where('name', 'Marrow Shelf')->firstOrFail();
-    $outing = Outing::query()->create(['place_id' => $shelf->id, 'starts_at' => '2026-12-02 07:20', 'ends_at' => '2026-12-02 12:00', 'travel_minutes' => 40]);
+    $outing = Outing::query()->create(['place_id' => $shelf->id, 'starts_at' => '2026-12-02 07:20', 'ends_at' => '2026-12-02 12:00',
+        'travel_minutes' => 40]);
     $moments = app(OutingAhead::class)->moments($outing->load('place'));
-    expect(array_map(fn (Moment $m): string => $m->what, $moments))->toBe(['leave home', 'be there', 'civil dawn', 'sunrise', 'get off by these numbers'])
+    expect(array_map(fn (Moment $m): string => $m->what, $moments))
+        ->toBe(['leave home', 'be there', 'civil dawn', 'sunrise', 'get off by these numbers'])
         ->and(gmdate('H:i', (int) $moments[0]->unix))->toBe('06:40')->and($moments[4]->isWarning)->toBeTrue();
-    $this->get('/')->assertOk()->assertSeeInOrder(['leave home', '6:40', 'in 1 h 10 min', 'be there', '7:20', 'in 1 h 50 min', 'get off by these numbers', 'What is coming']);
+    $this->get('/')->assertOk()->assertSeeInOrder(['leave home', '6:40', 'in 1 h 10 min', 'be there', '7:20', 'in 1 h 50 min',
+        'get off by these numbers', 'What is coming']);
     // Once it is time to leave the page says so.
     $this->travelTo('2026-12-02 10:50 UTC');
     $this->get('/')->assertSee('past: leave');
@@ -55,7 +60,8 @@ it('says until when the stand is awash, where it is when one comes, and not to g
     $outing = Outing::query()->create(['place_id' => $shelf->id, 'starts_at' => '2026-12-02 11:00', 'ends_at' => '2026-12-02 12:30']);
     $moments = app(OutingAhead::class)->moments($outing->load('place'));
     $last = $moments[count($moments) - 1];
-    expect($last->what)->toBe('awash by these numbers until')->and($last->unix)->toBeGreaterThan((float) $outing->starts_at->getTimestamp())->and($last->isWarning)->toBeTrue();
+    expect($last->what)->toBe('awash by these numbers until')->and($last->unix)->toBeGreaterThan((float) $outing->starts_at->getTimestamp())
+        ->and($last->isWarning)->toBeTrue();
     $this->get('/')->assertSee('awash by these numbers until')->assertDontSee('get off by these numbers');
 });
 
@@ -63,12 +69,15 @@ it('says the end that was set where no tide ends an outing, and leaves one that 
     Outing::query()->where('starts_at', '>', now())->delete();
     $stair = Place::query()->where('name', 'Thrennet Stair')->firstOrFail();
     $outing = Outing::query()->create(['place_id' => $stair->id, 'starts_at' => '2026-12-03 14:00', 'ends_at' => '2026-12-03 16:30']);
-    expect(array_map(fn (Moment $m): string => $m->what, app(OutingAhead::class)->moments($outing->load('place'))))->toContain('be there', 'sunset', 'the end that you set')->not->toContain('leave home');
+    expect(array_map(fn (Moment $m): string => $m->what, app(OutingAhead::class)->moments($outing->load('place'))))
+        ->toContain('be there', 'sunset', 'the end that you set')->not->toContain('leave home');
     $this->get('/')->assertSee('the end that you set');
     $outing->update(['starts_at' => '2026-12-08 14:00', 'ends_at' => '2026-12-08 16:00']);
     $this->get('/')->assertSee('Next outing')->assertDontSee('the end that you set');
 });
 
 it('says how long it is until something', function (float $ahead, string $words, string $ofAWarning): void {
-    expect((new Moment('x', 1000 + $ahead))->untilWords(1000))->toBe($words)->and((new Moment('x', 1000 + $ahead, true, 'past: leave'))->untilWords(1000))->toBe($ofAWarning);
-})->with([[-1, 'past', 'past: leave'], [0, 'in 0 min', 'in 0 min'], [3599, 'in 59 min', 'in 59 min'], [3600, 'in 1 h 00 min', 'in 1 h 00 min'], [200000, 'in 2 days', 'in 2 days']]);
+    expect((new Moment('x', 1000 + $ahead))->untilWords(1000))->toBe($words)
+        ->and((new Moment('x', 1000 + $ahead, true, 'past: leave'))->untilWords(1000))->toBe($ofAWarning);
+})->with([[-1, 'past', 'past: leave'], [0, 'in 0 min', 'in 0 min'], [3599, 'in 59 min', 'in 59 min'],
+    [3600, 'in 1 h 00 min', 'in 1 h 00 min'], [200000, 'in 2 days', 'in 2 days']]);

@@ -9,31 +9,37 @@ use App\Tide\PlaceTide;
 
 beforeEach(function (): void {
     $this->place = Place::factory()->create([
-        'name' => 'The Ledge', 'latitude' => 56.53, 'longitude' => -9.86, 'facing_deg' => 115, 'timezone' => 'Europe/London', 'tide' => TideSource::Station,
+        'name' => 'The Ledge', 'latitude' => 56.53, 'longitude' => -9.86, 'facing_deg' => 115, 'timezone' => 'Europe/London',
+        'tide' => TideSource::Station,
         'station_id' => 'demo/orra-haven', 'stand_m' => 5.8, 'way_out_m' => 5.4,
     ]);
 });
 
 it('shows horizon, ground and coast of a place, and the horizon alone while it is asked for', function (): void {
-    $this->get('/places/'.$this->place->id.'?day=2026-12-04')->assertOk()->assertSee('Sun in the frame')->assertSee('data-ground', false)->assertSee('Not for navigation')->assertSee('1:10,000,000');
-    $this->get("/places/{$this->place->id}/horizon?day=2026-12-04&facing=200&focal=50&tilt=10&upright=1")->assertOk()->assertSee('27° by 40°')->assertDontSee('<html', false);
+    $this->get('/places/'.$this->place->id.'?day=2026-12-04')->assertOk()->assertSee('Sun in the frame')->assertSee('data-ground', false)
+        ->assertSee('Not for navigation')->assertSee('1:10,000,000');
+    $this->get("/places/{$this->place->id}/horizon?day=2026-12-04&facing=200&focal=50&tilt=10&upright=1")->assertOk()
+        ->assertSee('27° by 40°')->assertDontSee('<html', false);
     // And of a place with marks, which were read with nothing else.
     $this->get('/places/2/horizon?day=2026-12-04&facing=200&focal=50')->assertOk()->assertSee('data-horizon', false);
 });
 
 it('says at the field what no lens can be, and draws the rest all the same', function (array $asked, string $field, string $words): void {
-    $answer = $this->get("/places/{$this->place->id}/horizon?".http_build_query(['day' => '2026-12-04'] + $asked))->assertStatus(422)->assertSee($words)->assertSee("lens-{$field}-problem", false);
+    $answer = $this->get("/places/{$this->place->id}/horizon?".http_build_query(['day' => '2026-12-04'] + $asked))->assertStatus(422)
+        ->assertSee($words)->assertSee("lens-{$field}-problem", false);
     expect($answer->getContent())->toContain('data-horizon');
     $this->get("/places/{$this->place->id}?".http_build_query(['day' => '2026-12-04'] + $asked))->assertOk()->assertSee($words);
 })->with([
-    [['facing' => '400'], 'facing', 'The facing'], [['facing' => 'north'], 'facing', 'must be a number'], [['focal' => '0.5'], 'focal', 'The focal length'], [['tilt' => '89'], 'tilt', 'The tilt'],
+    [['facing' => '400'], 'facing', 'The facing'], [['facing' => 'north'], 'facing', 'must be a number'],
+    [['focal' => '0.5'], 'focal', 'The focal length'], [['tilt' => '89'], 'tilt', 'The tilt'],
     [['tilt' => '1e400'], 'tilt', 'must be a number'],
 ]);
 
 it('is there without a position, without a camera, at a pole and over the cut of the map', function (array $of): void {
     $place = Place::factory()->create($of);
     $this->get('/places/'.$place->id.'?day=2026-06-21')->assertOk()->assertSee('Ground');
-})->with([[[]], [['latitude' => 90, 'longitude' => 0]], [['latitude' => -89.9, 'longitude' => 12, 'facing_deg' => 0]], [['latitude' => 66.5, 'longitude' => 179.95, 'facing_deg' => 360]], [['latitude' => 0, 'longitude' => -180]]]);
+})->with([[[]], [['latitude' => 90, 'longitude' => 0]], [['latitude' => -89.9, 'longitude' => 12, 'facing_deg' => 0]],
+    [['latitude' => 66.5, 'longitude' => 179.95, 'facing_deg' => 360]], [['latitude' => 0, 'longitude' => -180]]]);
 
 it('keeps the skyline, and everything reckons with it: the light of the board, what the sun is, the windows', function (): void {
     $before = app(DayScenes::class)->of($this->place, new DateTimeImmutable('2026-12-04'));
@@ -41,7 +47,8 @@ it('keeps the skyline, and everything reckons with it: the light of the board, w
     $this->put("/places/{$this->place->id}/around", ['skyline' => '100 30, 260 30'])->assertRedirect();
     $place = $this->place->fresh(['marks', 'outings', 'subjects']);
     $after = app(DayScenes::class)->of($place, new DateTimeImmutable('2026-12-04'));
-    expect($place->skyline)->toBe('100 30, 260 30')->and($after->light?->ev100($noon))->toBeLessThan((float) $before->light?->ev100($noon) - 0.5);
+    expect($place->skyline)->toBe('100 30, 260 30')
+        ->and($after->light?->ev100($noon))->toBeLessThan((float) $before->light?->ev100($noon) - 0.5);
     $this->get("/places/{$place->id}?day=2026-12-04")->assertSee('sun behind the skyline')->assertSee('Sun over the skyline');
     // Taken away, the sky is open again.
     $this->put("/places/{$place->id}/around", ['skyline' => ''])->assertRedirect();
@@ -60,15 +67,18 @@ it('goes by the lowest leg of the way out when it says when to leave, where that
 });
 
 it('refuses at the field what is no skyline, way or direction, and keeps what was typed', function (string $field, string $typed, string $words): void {
-    $this->from("/places/{$this->place->id}")->put("/places/{$this->place->id}/around", [$field => $typed])->assertSessionHasErrorsIn('around', $field);
+    $this->from("/places/{$this->place->id}")->put("/places/{$this->place->id}/around",
+        [$field => $typed])->assertSessionHasErrorsIn('around', $field);
     $this->get("/places/{$this->place->id}")->assertSee($words)->assertSee($typed)->assertSee("f-{$field}-problem", false);
     expect($this->place->fresh()?->getAttribute($field))->toBeNull();
 })->with([
-    ['skyline', '90 5, 80 5, 70 5', 'more than once'], ['skyline', 'a cliff', 'is no point'], ['way_out', '90 10', 'is no leg'], ['swell_from_deg', '720', 'The direction of the swell'],
+    ['skyline', '90 5, 80 5, 70 5', 'more than once'], ['skyline', 'a cliff', 'is no point'], ['way_out', '90 10', 'is no leg'],
+    ['swell_from_deg', '720', 'The direction of the swell'],
 ]);
 
 it('keeps the facing that the frame was dragged to', function (): void {
-    $this->put("/places/{$this->place->id}/facing", ['facing' => '200.4'])->assertRedirect()->assertSessionHas('done', 'The Ledge faces 200° now.');
+    $this->put("/places/{$this->place->id}/facing", ['facing' => '200.4'])
+        ->assertRedirect()->assertSessionHas('done', 'The Ledge faces 200° now.');
     expect($this->place->fresh()?->facing_deg)->toBe(200.4);
     $this->put("/places/{$this->place->id}/facing", ['facing' => ''])->assertSessionHasErrorsIn('around', 'facing');
 });

@@ -20,11 +20,14 @@ use Illuminate\Support\Facades\Cache;
 function allThatIsDrawn(): array
 {
     $place = Place::query()->where('name', 'Marrow Shelf')->sole();
-    $almanac = http_build_query(['place' => $place->id, 'mark' => $place->marks()->oldest('id')->value('id'), 'light' => 'low', 'months' => '2']);
-    $pages = ['/', '/places', "/places/{$place->id}?day=2026-11-26", "/places/{$place->id}?day=2026-11-26&hold=1", "/almanac?{$almanac}", "/almanac.ics?{$almanac}", "/almanac.csv?{$almanac}"];
+    $almanac = http_build_query(['place' => $place->id, 'mark' => $place->marks()->oldest('id')->value('id'), 'light' => 'low',
+        'months' => '2']);
+    $pages = ['/', '/places', "/places/{$place->id}?day=2026-11-26", "/places/{$place->id}?day=2026-11-26&hold=1", "/almanac?{$almanac}",
+        "/almanac.ics?{$almanac}", "/almanac.csv?{$almanac}"];
 
     return array_combine($pages, array_map(static fn (string $page): string => (string) preg_replace(
-        ['/name="(_token|form_key|version)" value="[^"]*"/', '/csrf-token" content="[^"]*"/', '/DTSTAMP:\w+/'], '', (string) test()->get($page)->assertOk()->getContent(),
+        ['/name="(_token|form_key|version)" value="[^"]*"/', '/csrf-token" content="[^"]*"/', '/DTSTAMP:\w+/'], '',
+        (string) test()->get($page)->assertOk()->getContent(),
     ), $pages));
 }
 
@@ -36,10 +39,13 @@ dataset('changes', [
     'the skyline' => [fn (Place $place) => $place->update(['skyline' => '60 20, 120 25, 180 20']), '/places/2?day=2026-11-26'],
     'the position' => [fn (Place $place) => $place->update(['latitude' => 57.4, 'longitude' => -9.1]), '/places'],
     'the way it faces' => [fn (Place $place) => $place->update(['facing_deg' => 290]), '/places/2?day=2026-11-26'],
-    'an outing' => [fn (Place $place) => Outing::query()->create(['place_id' => $place->id, 'starts_at' => '2026-11-26 07:00', 'ends_at' => '2026-11-26 09:00']), '/places/2?day=2026-11-26'],
-    'the weather' => [fn (Place $place) => test()->put("/places/{$place->id}/forecast", ['forecast_text' => "time,cloud_low,wind_m_s\n2026-11-26T06:00Z,100,9\n2026-11-26T12:00Z,100,9\n2026-11-26T18:00Z,100,9"])->assertSessionHasNoErrors(), '/places/2?day=2026-11-26'],
+    'an outing' => [fn (Place $place) => Outing::query()->create(['place_id' => $place->id, 'starts_at' => '2026-11-26 07:00',
+        'ends_at' => '2026-11-26 09:00']), '/places/2?day=2026-11-26'],
+    'the weather' => [fn (Place $place) => test()->put("/places/{$place->id}/forecast",
+        ['forecast_text' => "time,cloud_low,wind_m_s\n2026-11-26T06:00Z,100,9\n2026-11-26T12:00Z,100,9\n2026-11-26T18:00Z,100,9"])->assertSessionHasNoErrors(), '/places/2?day=2026-11-26'],
     'the units' => [fn () => settings()->write(UnitsController::SETTING, ['length' => 'ft', 'twelve_hours' => true]), '/places'],
-    'a subject' => [fn (Place $place) => Subject::query()->where('place_id', $place->id)->firstOrFail()->update(['distance_m' => 77]), '/places/2?day=2026-11-26'],
+    'a subject' => [fn (Place $place) => Subject::query()->where('place_id', $place->id)->firstOrFail()->update(['distance_m' => 77]),
+        '/places/2?day=2026-11-26'],
     'the hour' => [fn () => test()->travel(26)->hours(), '/'],
 ]);
 
@@ -57,7 +63,8 @@ it('is drawn anew after a change', function (Closure $change, string $seenOn): v
 
 it('works out anew what goes by a table of which one water is another, under the numbers of before', function (array $change): void {
     $place = Place::factory()->create(['name' => 'By table', 'tide' => TideSource::Table, 'timezone' => 'UTC']);
-    foreach ([['2026-11-24 03:00', 1.0, false], ['2026-11-24 09:00', 4.0, true], ['2026-11-24 15:00', 1.2, false]] as [$at, $height, $high]) {
+    foreach ([['2026-11-24 03:00', 1.0, false], ['2026-11-24 09:00', 4.0, true], ['2026-11-24 15:00', 1.2, false]] as [$at, $height,
+        $high]) {
         TideEntry::query()->create(['place_id' => $place->id, 'at' => $at, 'height_m' => $height, 'high' => $high]);
     }
     $worked = 0;

@@ -36,7 +36,8 @@ beforeEach(function (): void {
 });
 
 it('shows what is coming at all places, with cautions', function (): void {
-    $this->get('/')->assertOk()->assertSee('What is coming')->assertSee('water reaches the posts')->assertSee('golden light')->assertSee('Not for navigation')->assertSee('day-board');
+    $this->get('/')->assertOk()->assertSee('What is coming')->assertSee('water reaches the posts')->assertSee('golden light')
+        ->assertSee('Not for navigation')->assertSee('day-board');
 });
 
 it('keeps the next windows of a place until something of it changes or the hour is over', function (): void {
@@ -201,7 +202,8 @@ it('reads tide tables from lines and from calendar events', function (): void {
     $ics = "BEGIN:VCALENDAR\nBEGIN:VEVENT\nDTSTART:20261124T060000Z\nSUMMARY:Low water 1.0 m\nEND:VEVENT\nBEGIN:VEVENT\nDTSTART:20261124T121500Z\nSUMMARY:High water\n  4.9 m\nEND:VEVENT\nEND:VCALENDAR";
 
     expect(array_map(fn ($e): array => [$e->heightM, $e->high], TideTable::parse($ics, $zone)))->toBe([[1.0, false], [4.9, true]])
-        ->and(array_map(fn ($e): bool => $e->high, TideTable::parse("2026-11-24;06:00;1,0\n2026-11-24;12:00;4,9\n2026-11-24;18:00;0,8", $zone)))->toBe([false, true, false])
+        ->and(array_map(fn ($e): bool => $e->high, TideTable::parse("2026-11-24;06:00;1,0\n2026-11-24;12:00;4,9\n2026-11-24;18:00;0,8",
+            $zone)))->toBe([false, true, false])
         ->and(fn () => TideTable::parse('2026-11-24 06:00 99', $zone))->toBeRefused('no tide');
 });
 
@@ -221,22 +223,29 @@ it('asks about a time that the clocks skip, and about a zone that nobody knows',
     $lisbon = new DateTimeZone('Europe/Lisbon');
     $ics = fn (string $start): string => "BEGIN:VEVENT\nDTSTART{$start}\nSUMMARY:High water 4.9 m\nEND:VEVENT\nBEGIN:VEVENT\nDTSTART:20260329T080000Z\nSUMMARY:Low water 1.0 m\nEND:VEVENT";
     // On 29 March 2026 the clocks of Lisbon go from one to two (tz database).
-    expect(fn () => TideTable::parse("2026-03-29 01:30 4.9 H\n2026-03-29 08:00 1.0 L", $lisbon))->toBeRefused('Line 1: the clocks of Europe/Lisbon skip 2026-03-29 01:30')
+    expect(fn () => TideTable::parse("2026-03-29 01:30 4.9 H\n2026-03-29 08:00 1.0 L",
+        $lisbon))->toBeRefused('Line 1: the clocks of Europe/Lisbon skip 2026-03-29 01:30')
         ->and(gmdate('H:i', (int) TideTable::parse("2026-03-29 01:30Z 4.9 H\n2026-03-29 08:00 1.0 L", $lisbon)[0]->unix))->toBe('01:30')
-        ->and(gmdate('H:i', (int) TideTable::parse("2026-03-29 02:30+01:00 4.9 H\n2026-03-29 08:00 1.0 L", $lisbon)[0]->unix))->toBe('01:30')
-        ->and(fn () => TideTable::parse($ics(';TZID=Europe/Lisbon:20260329T013000'), new DateTimeZone('UTC')))->toBeRefused('Event 1 of the calendar: the clocks of Europe/Lisbon skip')
+        ->and(gmdate('H:i', (int) TideTable::parse("2026-03-29 02:30+01:00 4.9 H\n2026-03-29 08:00 1.0 L", $lisbon)[0]->unix))
+        ->toBe('01:30')
+        ->and(fn () => TideTable::parse($ics(';TZID=Europe/Lisbon:20260329T013000'),
+            new DateTimeZone('UTC')))->toBeRefused('Event 1 of the calendar: the clocks of Europe/Lisbon skip')
         ->and(fn () => TideTable::parse($ics(';TZID=Moon/Sea:20260328T013000'), $lisbon))->toBeRefused('“Moon/Sea”, is not known')
         ->and(gmdate('H:i', (int) TideTable::parse($ics(';TZID=Eastern Standard Time:20260328T013000'), $lisbon)[0]->unix))->toBe('05:30');
 });
 
 it('refuses more lines than are kept with their number, waters of more than twenty metres in every form, and what is no line at once', function (): void {
     $utc = new DateTimeZone('UTC');
-    $lines = implode("\n", array_map(fn (int $i): string => gmdate('Y-m-d H:i', 1_800_000_000 + 22_350 * $i).' '.($i % 2 ? '1.0 L' : '4.9 H'), range(0, 6000)));
+    $lines = implode("\n", array_map(fn (int $i): string => gmdate('Y-m-d H:i', 1_800_000_000 + 22_350 * $i).' '.($i % 2 ? '1.0 L'
+        : '4.9 H'), range(0, 6000)));
     $events = str_repeat("BEGIN:VEVENT\nDTSTART:20261124T060000Z\nSUMMARY:Low water 1.0 m\nEND:VEVENT\n", 6001);
-    expect(fn () => TideTable::parse($lines, $utc))->toBeRefused('6,001 lines, and 6,000 are kept')->and(fn () => TideTable::parse($events, $utc))->toBeRefused('6,001 events')
-        ->and(fn () => TideTable::parse("BEGIN:VEVENT\nDTSTART:20261124T060000Z\nSUMMARY:High 21 m\nEND:VEVENT", $utc))->toBeRefused('no tide')
+    expect(fn () => TideTable::parse($lines, $utc))->toBeRefused('6,001 lines, and 6,000 are kept')
+        ->and(fn () => TideTable::parse($events, $utc))->toBeRefused('6,001 events')
+        ->and(fn () => TideTable::parse("BEGIN:VEVENT\nDTSTART:20261124T060000Z\nSUMMARY:High 21 m\nEND:VEVENT",
+            $utc))->toBeRefused('no tide')
         ->and(fn () => TideTable::parse('2026-11-24 08:00 4.9'.str_repeat(' ', 300_000).'x1', $utc))->toBeRefused('cannot be read')
-        ->and(fn () => TideTable::parse("BEGIN:VEVENT\nDTSTART:20261124T060000Z\nSUMMARY:".str_repeat('high ', 70_000)."\nEND:VEVENT", $utc))->toBeRefused('no summary like');
+        ->and(fn () => TideTable::parse("BEGIN:VEVENT\nDTSTART:20261124T060000Z\nSUMMARY:".str_repeat('high ', 70_000)."\nEND:VEVENT",
+            $utc))->toBeRefused('no summary like');
 });
 
 it('lists the nearest stations while a position is typed', function (): void {
@@ -280,7 +289,8 @@ it('keeps marks and learns their height from sightings, one press each', functio
 it('plans outings, and refuses impossible ones', function (): void {
     $this->post('/places/'.shelf()->id.'/outings', ['starts_at' => '2026-12-05 07:00', 'ends_at' => '2026-12-05 09:30'])->assertRedirect();
     $this->get('/places/'.shelf()->id.'?day=2026-12-05')->assertSee('outing');
-    foreach ([['later', '2026-12-05 09:30', 'starts_at'], ['2026-12-05 09:00', '2026-12-05 08:00', 'ends_at'], ['2026-12-05 09:00', '2027-12-05 08:00', 'ends_at']] as [$from, $to, $field]) {
+    foreach ([['later', '2026-12-05 09:30', 'starts_at'], ['2026-12-05 09:00', '2026-12-05 08:00', 'ends_at'],
+        ['2026-12-05 09:00', '2027-12-05 08:00', 'ends_at']] as [$from, $to, $field]) {
         $this->post('/places/'.shelf()->id.'/outings', ['starts_at' => $from, 'ends_at' => $to])->assertSessionHasErrors($field);
     }
     $this->delete('/outings/'.Outing::query()->latest('id')->value('id'))->assertRedirect();
@@ -325,7 +335,8 @@ it('shows the best forty windows at first, and all when they are asked for', fun
 
 it('keeps the last search at a place for its files, until the place changes or something else is asked', function (): void {
     $query = ['place' => shelf()->id, 'light' => 'golden', 'months' => '2', 'above' => '4.5'];
-    $found = fn (array $other = []): int => substr_count((string) $this->get('/almanac.csv?'.http_build_query($other + $query))->assertOk()->getContent(), "\n");
+    $found = fn (array $other = []): int => substr_count((string) $this->get('/almanac.csv?'.http_build_query($other + $query))
+        ->assertOk()->getContent(), "\n");
     $first = $found();
     // The search without what it found, and the file that was written of it, or not.
     $empty = function (bool $file): void {

@@ -87,7 +87,8 @@ it('warns of a station more than 25 km away, and not of a nearer one (judgement)
 it('says so where the catalogue has a bare offset for the clock of a station', function (): void {
     $place = Place::query()->where('name', 'Marrow Shelf')->firstOrFail();
     $said = fn (string $zone): string => implode(' ', app(PlaceTide::class)->cautions($place->fill(['timezone' => $zone])));
-    expect($said('Etc/GMT-1'))->toContain('Times here are of UTC+01:00 all the year')->and($said('Europe/London'))->not->toContain('all the year')
+    expect($said('Etc/GMT-1'))->toContain('Times here are of UTC+01:00 all the year')
+        ->and($said('Europe/London'))->not->toContain('all the year')
         ->and($said('UTC'))->not->toContain('all the year');
 });
 
@@ -132,14 +133,16 @@ it('says the cautions of the waters that are met at a place, and no others (comm
     $place = fn (string $name): int => (int) Place::query()->where('name', $name)->value('id');
     $this->get('/places/'.$place('Marrow Shelf'))->assertSee($sea)->assertDontSee($river)->assertSee('Not for navigation');
     $stair = $place('Thrennet Stair');
-    $this->get('/places/'.$stair)->assertSee($river)->assertDontSee($sea)->assertDontSee('Not for navigation')->assertSee('Tell someone')->assertSee('coastguards decide');
+    $this->get('/places/'.$stair)->assertSee($river)->assertDontSee($sea)->assertDontSee('Not for navigation')->assertSee('Tell someone')
+        ->assertSee('coastguards decide');
     Subject::query()->where('place_id', $stair)->update(['water_kind' => WaterKind::Lake]);
     $this->get('/places/'.$stair)->assertSee($lake)->assertDontSee($sea)->assertDontSee($river);
     $this->get('/almanac?place='.$stair.'&light=low')->assertOk()->assertSee($lake)->assertDontSee($sea);
     Subject::query()->where('place_id', $stair)->delete();
     $this->get('/places/'.$stair)->assertSee($river)->assertDontSee($sea);
     // At the mouth of a river both.
-    Subject::query()->create(['place_id' => $place('Marrow Shelf'), 'name' => 'the race', 'water_kind' => WaterKind::River, 'distance_m' => 5]);
+    Subject::query()->create(['place_id' => $place('Marrow Shelf'), 'name' => 'the race', 'water_kind' => WaterKind::River,
+        'distance_m' => 5]);
     $this->get('/places/'.$place('Marrow Shelf'))->assertSee($sea)->assertSee($river);
     $this->get('/')->assertSee($sea)->assertSee($river);
 });

@@ -27,15 +27,18 @@ function ledge(): Place
 function subjectForm(array $changes = []): array
 {
     return $changes + [
-        'name' => 'the gully', 'place' => (string) ledge()->id, 'kind' => 'rapid', 'measure' => 'float', 'float_m' => '6', 'float_s' => '3', 'distance' => '7,5',
-        'focal' => '35', 'facing' => '200', 'look' => 'mist', 'note' => 'Fills at half tide.', 'period' => '', 'height' => '', 'speed' => '', 'drop' => '',
+        'name' => 'the gully', 'place' => (string) ledge()->id, 'kind' => 'rapid', 'measure' => 'float', 'float_m' => '6', 'float_s' => '3',
+        'distance' => '7,5',
+        'focal' => '35', 'facing' => '200', 'look' => 'mist', 'note' => 'Fills at half tide.', 'period' => '', 'height' => '',
+        'speed' => '', 'drop' => '',
     ];
 }
 
 /** The choice that stands under “I am at”. */
 function iAmAt(string $page): string
 {
-    return preg_match('/<option value="([^"]*)"\s+selected>/', (string) preg_replace('/^.*?id="f-take"|<\/select>.*$/s', '', $page), $found) === 1 ? $found[1] : '';
+    return preg_match('/<option value="([^"]*)"\s+selected>/', (string) preg_replace('/^.*?id="f-take"|<\/select>.*$/s', '', $page),
+        $found) === 1 ? $found[1] : '';
 }
 
 beforeEach(function (): void {
@@ -46,13 +49,17 @@ it('keeps a subject with all that was measured, and takes it to the bench with o
     $this->get('/subjects/new?place='.ledge()->id)->assertOk()->assertSee('Keep this water');
     $this->post('/subjects', subjectForm())->assertRedirect('/places/'.ledge()->id.'#subjects');
     $subject = Subject::query()->where('name', 'the gully')->firstOrFail();
-    expect([$subject->float_m, $subject->float_s, $subject->speed_m_s, $subject->distance_m, $subject->focal_mm, $subject->facing_deg, $subject->look?->value, $subject->note])
+    expect([$subject->float_m, $subject->float_s, $subject->speed_m_s, $subject->distance_m, $subject->focal_mm, $subject->facing_deg,
+        $subject->look?->value, $subject->note])
         ->toBe([6.0, 3.0, null, 7.5, 35.0, 200.0, 'mist', 'Fills at half tide.']);
     $page = (string) $this->get('/bench?take='.$subject->id)->assertOk()->assertSee('Mist in the rapid')->getContent();
-    expect(iAmAt($page))->toBe((string) $subject->id)->and($page)->toContain('id="f-distance" name="distance" value="7.5"')->toContain('id="f-focal" name="focal" value="35"');
+    expect(iAmAt($page))->toBe((string) $subject->id)->and($page)->toContain('id="f-distance" name="distance" value="7.5"')
+        ->toContain('id="f-focal" name="focal" value="35"');
     // 2 m/s at 7.5 m: the place's list says what the bench does.
-    preg_match('/take='.$subject->id.'".*?subject-silk"><small>silk<\/small> ([^<]+)</s', (string) $this->get('/places/'.ledge()->id)->getContent(), $silk);
-    $this->get('/bench?'.http_build_query(['look' => 'silk', 'look_was' => 'silk', 'shutter' => '1/60', 'aperture' => 'f/11', 'iso' => '100'] + BenchFiller::ofSubject($subject)))
+    preg_match('/take='.$subject->id.'".*?subject-silk"><small>silk<\/small> ([^<]+)</s',
+        (string) $this->get('/places/'.ledge()->id)->getContent(), $silk);
+    $this->get('/bench?'.http_build_query(['look' => 'silk', 'look_was' => 'silk', 'shutter' => '1/60', 'aperture' => 'f/11',
+        'iso' => '100'] + BenchFiller::ofSubject($subject)))
         ->assertSee('data-place="'.$silk[1].'"', false);
 });
 
@@ -67,8 +74,11 @@ it('changes, reorders and deletes subjects, and the delete can be undone', funct
     $this->put("/subjects/{$last->id}/move", ['up' => '0', 'again' => '1']);
     expect($names())->toBe(['the posts in swell', 'backwash on the ledge']);
     $this->get("/subjects/{$last->id}")->assertOk()->assertSee('backwash on the ledge')->assertSee('value="1.6"', false);
-    $this->put("/subjects/{$last->id}", subjectForm(['name' => 'the ledge', 'kind' => 'backwash', 'measure' => 'speed', 'speed' => '2', 'period' => '9']))->assertRedirect();
-    expect([$last->refresh()->name, $last->speed_m_s, $last->float_m, $last->period_s, $last->position])->toBe(['the ledge', 2.0, null, 9.0, 2]);
+    $this->put("/subjects/{$last->id}",
+        subjectForm(['name' => 'the ledge', 'kind' => 'backwash', 'measure' => 'speed', 'speed' => '2', 'period' => '9']))
+        ->assertRedirect();
+    expect([$last->refresh()->name, $last->speed_m_s, $last->float_m, $last->period_s, $last->position])
+        ->toBe(['the ledge', 2.0, null, 9.0, 2]);
     // Moved to another place it stands last there.
     $stair = Place::query()->where('name', 'Thrennet Stair')->firstOrFail();
     $this->put("/subjects/{$last->id}", subjectForm(['name' => 'the ledge', 'place' => (string) $stair->id]));
@@ -99,17 +109,21 @@ it('says what is wrong at the field and keeps what was typed', function (array $
 ]);
 
 it('keeps the water on the bench at a place: what the fields say, named, and back again', function (): void {
-    $query = benchQuery(['kind' => 'river', 'speed' => '1.25', 'distance' => '14', 'place' => (string) ledge()->id, 'subject' => '', 'look' => 'brushed', 'look_was' => 'brushed']);
+    $query = benchQuery(['kind' => 'river', 'speed' => '1.25', 'distance' => '14', 'place' => (string) ledge()->id, 'subject' => '',
+        'look' => 'brushed', 'look_was' => 'brushed']);
     $form = $this->followingRedirects()->post('/subjects/draft', $query)->assertOk();
-    $form->assertSee('value="1.25"', false)->assertSee('value="14"', false)->assertSee('<option value="brushed" selected>', false)->assertSee('name="to_bench"', false);
-    $this->post('/subjects', subjectForm(['name' => 'the race', 'kind' => 'river', 'measure' => 'speed', 'speed' => '1.25', 'to_bench' => '1']))
+    $form->assertSee('value="1.25"', false)->assertSee('value="14"', false)->assertSee('<option value="brushed" selected>', false)
+        ->assertSee('name="to_bench"', false);
+    $this->post('/subjects', subjectForm(['name' => 'the race', 'kind' => 'river', 'measure' => 'speed', 'speed' => '1.25',
+        'to_bench' => '1']))
         ->assertRedirect('/bench?take='.Subject::query()->where('name', 'the race')->value('id'));
     // What could not be worked out is not kept.
     $this->post('/subjects/draft', ['speed' => 'fast'] + $query)->assertStatus(422)->assertSee('id="f-speed-problem"', false);
 });
 
 it('keeps a measurement as a subject where it was made', function (): void {
-    $measured = Measurement::factory()->create(['kind' => MeasurementKind::Float, 'place_id' => ledge()->id, 'data' => ['speed_m_s' => 2.33]]);
+    $measured = Measurement::factory()->create(['kind' => MeasurementKind::Float, 'place_id' => ledge()->id,
+        'data' => ['speed_m_s' => 2.33]]);
     $this->get('/water')->assertSee('Keep as a subject');
     $this->get('/subjects/new?measured='.$measured->id)->assertOk()->assertSee('value="2.33"', false)
         ->assertSee('<option value="'.ledge()->id.'" selected>', false);
@@ -128,7 +142,8 @@ it('stands where an outing is under way, else where the last frame was planned, 
     expect($at())->toBe((string) $step->id);
     // A place without a subject stands for itself; what the address says goes before everything.
     $stair->subjects()->delete();
-    expect($at())->toBe('place:'.$stair->id)->and($at('?place='.ledge()->id))->toBe('place:'.ledge()->id)->and($at('?look=silk&subject='))->toBe('');
+    expect($at())->toBe('place:'.$stair->id)->and($at('?place='.ledge()->id))->toBe('place:'.ledge()->id)
+        ->and($at('?look=silk&subject='))->toBe('');
     Frame::query()->delete();
     expect($at())->toBe('');
 });
@@ -143,13 +158,16 @@ it('lets light, walls and the frame follow the place, with a subject or without'
     expect([$frame->place_id, $frame->subject_id])->toBe([ledge()->id, null]);
     $this->get('/shoot/'.$frame->id)->assertSee('Marrow Shelf');
     // One press takes the place away, another brings it with its subject.
-    expect(iAmAt((string) $this->get('/bench?'.http_build_query(['take' => '', 'take_was' => 'place:'.ledge()->id] + $query))->getContent()))->toBe('');
+    expect(iAmAt((string) $this->get('/bench?'.http_build_query(['take' => '',
+        'take_was' => 'place:'.ledge()->id] + $query))->getContent()))->toBe('');
     $subject = ledge()->subjects->firstOrFail();
-    $taken = $this->get('/bench?'.http_build_query(['take' => (string) $subject->id, 'take_was' => 'place:'.ledge()->id, 'distance' => '99'] + $query))->assertOk();
+    $taken = $this->get('/bench?'.http_build_query(['take' => (string) $subject->id, 'take_was' => 'place:'.ledge()->id,
+        'distance' => '99'] + $query))->assertOk();
     expect(iAmAt((string) $taken->getContent()))->toBe((string) $subject->id);
     $taken->assertSee('name="distance" value="12"', false);
     // What was typed after it was taken is not taken back.
-    $this->get('/bench?'.http_build_query(['take' => (string) $subject->id, 'take_was' => (string) $subject->id, 'subject' => (string) $subject->id, 'distance' => '99'] + $query))
+    $this->get('/bench?'.http_build_query(['take' => (string) $subject->id, 'take_was' => (string) $subject->id,
+        'subject' => (string) $subject->id, 'distance' => '99'] + $query))
         ->assertSee('name="distance" value="99"', false);
 });
 
@@ -172,13 +190,16 @@ it('learns stand and way out from what is seen, and never lowers what stayed dry
     expect(ledge()->way_out_m)->toBe(round($height('2026-11-23 12:00'), 2));
     // Seen dry: at least so high; what is known to be higher stays.
     ledge()->update(['stand_m' => 9.0]);
-    $this->post($to, ['which' => 'stand_m', 'seen' => 'dry'])->assertSessionHas('done', fn (string $s): bool => str_contains($s, 'Nothing was changed'));
+    $this->post($to, ['which' => 'stand_m', 'seen' => 'dry'])->assertSessionHas('done',
+        fn (string $s): bool => str_contains($s, 'Nothing was changed'));
     expect(ledge()->stand_m)->toBe(9.0);
     ledge()->update(['stand_m' => null]);
     $this->post($to, ['which' => 'stand_m', 'seen' => 'dry', 'stand_at' => '2026-11-23T12:00']);
     expect(ledge()->stand_m)->toBe(round($height('2026-11-23 12:00'), 2));
-    foreach ([['stand_at' => 'yesterday week'], ['which' => 'the roof'], ['seen' => 'nothing'], ['stand_at' => '9999-01-01T00:00']] as $bad) {
-        $this->from('/places/'.ledge()->id)->post($to, $bad + ['which' => 'stand_m', 'seen' => 'edge'])->assertRedirect('/places/'.ledge()->id)->assertSessionHasErrors(null, null, isset($bad['stand_at']) ? 'default' : 'stand');
+    foreach ([['stand_at' => 'yesterday week'], ['which' => 'the roof'], ['seen' => 'nothing'],
+        ['stand_at' => '9999-01-01T00:00']] as $bad) {
+        $this->from('/places/'.ledge()->id)->post($to, $bad + ['which' => 'stand_m', 'seen' => 'edge'])
+            ->assertRedirect('/places/'.ledge()->id)->assertSessionHasErrors(null, null, isset($bad['stand_at']) ? 'default' : 'stand');
     }
     $inland = Place::query()->where('name', 'Thrennet Stair')->firstOrFail();
     $this->post('/places/'.$inland->id.'/stand', ['which' => 'stand_m', 'seen' => 'edge'])->assertSessionHasErrors('stand_at');
@@ -186,7 +207,8 @@ it('learns stand and way out from what is seen, and never lowers what stayed dry
 });
 
 it('sets a level mark where the water stands now', function (): void {
-    $this->post('/places/'.ledge()->id.'/marks', ['name' => 'the iron ring', 'above' => '1', 'height_m' => '', 'seen_now' => '1'])->assertRedirect();
+    $this->post('/places/'.ledge()->id.'/marks', ['name' => 'the iron ring', 'above' => '1', 'height_m' => '', 'seen_now' => '1'])
+        ->assertRedirect();
     $unix = (float) now()->getTimestamp();
     expect(ledge()->marks()->where('name', 'the iron ring')->value('height_m'))
         ->toBe(round((float) resolve(PlaceTide::class)->curve(ledge(), $unix - 3600, $unix + 3600)?->heightM($unix), 2));
@@ -202,7 +224,8 @@ it('shows sightings that speak against each other with their dates, and strikes 
     expect(substr_count((string) $page->getContent(), 'class="is-against"'))->toBe(2);
     $this->put("/sightings/{$against->id}/struck")->assertRedirect()->assertSessionHas('done');
     $mark = $mark->fresh('sightings');
-    expect($mark->learned()->isContradicted())->toBeFalse()->and($mark->heightM())->toBeLessThan($before)->and($mark->sightings)->toHaveCount(6);
+    expect($mark->learned()->isContradicted())->toBeFalse()->and($mark->heightM())->toBeLessThan($before)
+        ->and($mark->sightings)->toHaveCount(6);
     $this->get('/places/'.ledge()->id)->assertSee('Count it again')->assertDontSee('speak against');
     $this->travel(2)->seconds();
     $this->put("/sightings/{$against->id}/struck");

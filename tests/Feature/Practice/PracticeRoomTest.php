@@ -45,7 +45,8 @@ it('asks eight questions, gives the reason after each, and says how it went', fu
         $this->put('/practice/next')->assertRedirect('/practice');
     }
     $this->get('/practice')->assertOk()->assertSee('of 8 right')->assertSee('Another round');
-    expect(array_sum(array_column(practised()->drills, 'asked')))->toBe(8)->and(array_sum(array_column(practised()->drills, 'right')))->toBe(4)
+    expect(array_sum(array_column(practised()->drills, 'asked')))->toBe(8)
+        ->and(array_sum(array_column(practised()->drills, 'right')))->toBe(4)
         ->and(practised()->missed)->toHaveCount(4);
 
     // What was missed comes first the next time.
@@ -63,16 +64,20 @@ it('asks one thing alone, draws what has to be seen, and refuses a drill that th
         Drill::Time => $page->assertSee('data-scene=', false)->assertDontSee('data-swell=', false),
         Drill::Histogram => $page->assertSee('class="h-light"', false),
         Drill::Swell => $page->assertSee('data-swell=', false)->assertSee('name="answer"', false),
-        Drill::Leave => $page->assertSee('class="tide-line"', false)->assertDontSee('class="tide-leave"', false)->assertDontSee('room for the tide'),
-        Drill::Stops, Drill::Filter, Drill::Look, Drill::Order => $page->assertDontSee('data-scene=', false)->assertSee('data-choice', false),
+        Drill::Leave => $page->assertSee('class="tide-line"', false)->assertDontSee('class="tide-leave"', false)
+            ->assertDontSee('room for the tide'),
+        Drill::Stops, Drill::Filter, Drill::Look, Drill::Order => $page->assertDontSee('data-scene=', false)
+            ->assertSee('data-choice', false),
     };
-    $this->from('/practice')->post('/practice', ['drill' => 'juggling'])->assertRedirect('/practice')->assertSessionHasErrors(['drill' => 'There is no such drill.']);
+    $this->from('/practice')->post('/practice', ['drill' => 'juggling'])->assertRedirect('/practice')
+        ->assertSessionHasErrors(['drill' => 'There is no such drill.']);
 })->with(Drill::cases());
 
 it('shows when to have left only once that was answered, and what waits to be asked again on the way in', function (): void {
     $this->post('/practice', ['drill' => 'leave']);
     answerIt(false);
-    $this->get('/practice')->assertOk()->assertSee('class="tide-leave"', false)->assertSee('>leave '.practiceRound()->question(0)->rightAnswer().'<', false);
+    $this->get('/practice')->assertOk()->assertSee('class="tide-leave"', false)
+        ->assertSee('>leave '.practiceRound()->question(0)->rightAnswer().'<', false);
     for ($i = 1; $i < 8; $i++) {
         answerIt(true);
     }
@@ -84,7 +89,8 @@ it('shows when to have left only once that was answered, and what waits to be as
 it('keeps the first answer when it is pressed twice, and refuses one that is none at the field', function (): void {
     $this->post('/practice', ['drill' => 'swell']);
     foreach (['', 'soon', '-3', '0'] as $none) {
-        $this->from('/practice')->put('/practice', ['at' => 0, 'answer' => $none])->assertRedirect('/practice')->assertSessionHasErrors('answer');
+        $this->from('/practice')->put('/practice', ['at' => 0, 'answer' => $none])->assertRedirect('/practice')
+            ->assertSessionHasErrors('answer');
         expect(practiceRound()->given)->toBe([]);
     }
     answerIt(true);
@@ -107,7 +113,8 @@ it('begins again in an empty house, asks no picture without a camera, and answer
 it('draws each picture that it asks of', function (): void {
     for ($seed = 1; $seed <= 6; $seed++) {
         Round::of([['time', $seed], ['time', $seed]])->keep(app('session.store'));
-        preg_match('/data-scene="([^"]+)"/', (string) $this->withSession(['practice' => Round::of([['time', $seed]])])->get('/practice')->assertOk()->getContent(), $found);
+        preg_match('/data-scene="([^"]+)"/', (string) $this->withSession(['practice' => Round::of([['time', $seed]])])->get('/practice')
+            ->assertOk()->getContent(), $found);
         $this->getJson(html_entity_decode($found[1]))->assertOk()->assertJsonStructure(['layers', 'geometry']);
     }
 });

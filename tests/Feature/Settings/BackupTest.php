@@ -41,10 +41,14 @@ function anything(array $said): mixed
         ($said['format'] ?? '') === 'date' => substr($time(), 0, 10),
         in_array('boolean', $types, true) => mt_rand(0, 1) === 1,
         in_array('integer', $types, true) => mt_rand((int) $said['minimum'], (int) min($said['maximum'], 1000)),
-        in_array('number', $types, true) => $said['minimum'] + (min($said['maximum'], 1e6) - $said['minimum']) * mt_rand() / mt_getrandmax(),
-        str_contains($said['pattern'] ?? '', ':-?') => mt_rand(1, 20).'.5:-'.mt_rand(1, 3).','.mt_rand(30, 900).':0.3333', // how the light changed
-        in_array('string', $types, true) => mb_substr('É'.bin2hex(random_bytes(3)).' “ß” ∑ "\\ </b>'."\n".'夜 🌊', 0, min($said['maxLength'] ?? 60, mt_rand(8, 30))),
-        in_array('object', $types, true) => (object) ['a' => mt_rand(0, 9) / 4, 'b' => [1, 2.5, null], 'c' => (object) [], 'place' => '3', 'on' => ['1', '2']],
+        in_array('number', $types,
+            true) => $said['minimum'] + (min($said['maximum'], 1e6) - $said['minimum']) * mt_rand() / mt_getrandmax(),
+        str_contains($said['pattern'] ?? '', ':-?') => mt_rand(1, 20).'.5:-'.mt_rand(1, 3).','.mt_rand(30, 900).':0.3333',
+        // how the light changed
+        in_array('string', $types, true) => mb_substr('É'.bin2hex(random_bytes(3)).' “ß” ∑ "\\ </b>'."\n".'夜 🌊', 0,
+            min($said['maxLength'] ?? 60, mt_rand(8, 30))),
+        in_array('object', $types, true) => (object) ['a' => mt_rand(0, 9) / 4, 'b' => [1, 2.5, null], 'c' => (object) [], 'place' => '3',
+            'on' => ['1', '2']],
         default => ['compose', 'wipe'],
     };
 }
@@ -70,7 +74,8 @@ function fillWithAnything(int $seed, int $each): void
             isset($properties['uid']) && $record->uid = sprintf('%08x-%04x-4000-a000-%012x', mt_rand(), mt_rand(0, 65535), mt_rand());
             match ($kind) {
                 BackupKind::Photos => [
-                    $record->sha256 = hash('sha256', "{$seed} {$i}"), $record->water_area = [0.1, 0.2, 0.3, 0.4], $record->still_area = null,
+                    $record->sha256 = hash('sha256', "{$seed} {$i}"), $record->water_area = [0.1, 0.2, 0.3, 0.4],
+                    $record->still_area = null,
                 ],
                 BackupKind::Places => [$record->timezone = 'Europe/Lisbon', $record->name = "Place {$seed} {$i} ".$record->name],
                 BackupKind::Cameras => [$record->iso_base = 100.0, $record->iso_low = null, $record->iso_max = 6400.0],
@@ -79,7 +84,8 @@ function fillWithAnything(int $seed, int $each): void
                     $record->widest_long_f = $record->smallest_long_f = $record->best_from_f = $record->best_to_f = null,
                 ],
                 BackupKind::Filters => [
-                    $record->kind = 'nd', $record->mount = 'slot', $record->stops = 3.3, $record->lightest_stops = null, $record->marking = null,
+                    $record->kind = 'nd', $record->mount = 'slot', $record->stops = 3.3, $record->lightest_stops = null,
+                    $record->marking = null,
                 ],
                 BackupKind::Frames => $record->plan = (object) $plan,
                 BackupKind::Settings => [$record->key = "k{$seed}-{$i}", $record->value = (object) ['x' => [1, 2.0], 'empty' => []]],
@@ -93,34 +99,45 @@ function fillWithAnything(int $seed, int $each): void
 it('leaves nothing out: every table is in a backup or said not to be, every column of it by the schema', function (): void {
     $tables = array_diff(DB::getSchemaBuilder()->getTableListing(schemaQualified: false), ['migrations', 'sqlite_sequence']);
     // What can be undone, forecasts, which are old by then, sentences, which lie in the plans of frames again, and the passcode’s hash, which is of this machine.
-    expect(array_values(array_diff($tables, array_column(BackupKind::cases(), 'value'))))->toEqualCanonicalizing(['drops', 'sentences', 'keepers', 'sendings', 'forecasts']);
+    expect(array_values(array_diff($tables, array_column(BackupKind::cases(), 'value'))))->toEqualCanonicalizing(['drops', 'sentences',
+        'keepers', 'sendings', 'forecasts']);
     foreach (BackupKind::cases() as $kind) {
-        expect(RecordForm::of($kind)->columns())->toEqualCanonicalizing(DB::getSchemaBuilder()->getColumnListing($kind->value), $kind->value);
+        expect(RecordForm::of($kind)->columns())->toEqualCanonicalizing(DB::getSchemaBuilder()->getColumnListing($kind->value),
+            $kind->value);
     }
 });
 
 it('takes every case of every closed set, and no number that the core would not', function (): void {
     $said = fn (BackupKind $kind, string $column): array => json_decode($kind->schema(), true)['$defs']['record']['properties'][$column];
     $sets = [
-        [BackupKind::Frames, 'water_kind', WaterKind::class], [BackupKind::Subjects, 'water_kind', WaterKind::class], [BackupKind::Frames, 'look', Look::class],
-        [BackupKind::Frames, 'blur', BlurVerdict::class], [BackupKind::Frames, 'role', ShotRole::class], [BackupKind::Filters, 'kind', FilterKind::class],
-        [BackupKind::Filters, 'mount', Mount::class], [BackupKind::Places, 'tide', TideSource::class], [BackupKind::Measurements, 'kind', MeasurementKind::class],
+        [BackupKind::Frames, 'water_kind', WaterKind::class], [BackupKind::Subjects, 'water_kind', WaterKind::class],
+        [BackupKind::Frames, 'look', Look::class],
+        [BackupKind::Frames, 'blur', BlurVerdict::class], [BackupKind::Frames, 'role', ShotRole::class],
+        [BackupKind::Filters, 'kind', FilterKind::class],
+        [BackupKind::Filters, 'mount', Mount::class], [BackupKind::Places, 'tide', TideSource::class],
+        [BackupKind::Measurements, 'kind', MeasurementKind::class],
     ];
     foreach ($sets as [$kind, $column, $enum]) {
-        expect(array_filter($said($kind, $column)['enum']))->toEqualCanonicalizing(array_column($enum::cases(), 'value'), "{$kind->value}.{$column}");
+        expect(array_filter($said($kind, $column)['enum']))->toEqualCanonicalizing(array_column($enum::cases(), 'value'),
+            "{$kind->value}.{$column}");
     }
     $limits = [
         [BackupKind::Places, [
-            'latitude' => Limit::Latitude, 'longitude' => Limit::Longitude, 'facing_deg' => Limit::Facing, 'high_minutes' => Limit::TideMinutes, 'low_m' => Limit::TideDifference,
-            'stand_m' => Limit::StandLevel, 'way_out_m' => Limit::StandLevel, 'margin_m' => Limit::Margin, 'walk_minutes' => Limit::WalkMinutes,
+            'latitude' => Limit::Latitude, 'longitude' => Limit::Longitude, 'facing_deg' => Limit::Facing,
+            'high_minutes' => Limit::TideMinutes, 'low_m' => Limit::TideDifference,
+            'stand_m' => Limit::StandLevel, 'way_out_m' => Limit::StandLevel, 'margin_m' => Limit::Margin,
+            'walk_minutes' => Limit::WalkMinutes,
             'wave_height_m' => Limit::SurgeHeight, 'wave_period_s' => Limit::SwellPeriod, 'slope' => Limit::ForeshoreSlope,
         ]],
         [BackupKind::Subjects, [
-            'speed_m_s' => Limit::WaterSpeed, 'drop_m' => Limit::Drop, 'float_m' => Limit::FloatDistance, 'float_s' => Limit::FloatTime, 'period_s' => Limit::WavePeriod,
-            'feature_m' => Limit::TextureSize, 'height_m' => Limit::WaveHeight, 'depth_m' => Limit::Depth, 'distance_m' => Limit::Distance, 'focal_mm' => Limit::FocalLength,
+            'speed_m_s' => Limit::WaterSpeed, 'drop_m' => Limit::Drop, 'float_m' => Limit::FloatDistance, 'float_s' => Limit::FloatTime,
+            'period_s' => Limit::WavePeriod,
+            'feature_m' => Limit::TextureSize, 'height_m' => Limit::WaveHeight, 'depth_m' => Limit::Depth, 'distance_m' => Limit::Distance,
+            'focal_mm' => Limit::FocalLength,
         ]],
         [BackupKind::LevelMarks, ['height_m' => Limit::MarkHeight]], [BackupKind::TideEntries, ['height_m' => Limit::TideHeight]],
-        [BackupKind::Cameras, ['sensor_width_mm' => Limit::SensorWidth, 'iso_base' => Limit::Iso, 'battery_minutes' => Limit::Battery, 'reciprocity' => Limit::FilmExponent]],
+        [BackupKind::Cameras, ['sensor_width_mm' => Limit::SensorWidth, 'iso_base' => Limit::Iso, 'battery_minutes' => Limit::Battery,
+            'reciprocity' => Limit::FilmExponent]],
         [BackupKind::Lenses, ['focal_max_mm' => Limit::FocalLength, 'widest_f' => Limit::Aperture, 'thread_mm' => Limit::Thread]],
         [BackupKind::Filters, ['stops' => Limit::FilterStrength, 'cast_red' => Limit::CastRed, 'cast_blue' => Limit::CastBlue]],
     ];
@@ -154,14 +171,17 @@ it('brings everything back exactly as it was, whatever it was and whatever came 
     expect($restore->run(OpenedBackup::open($before), Into::Replace))->toBe($plan)
         ->and(documents(($this->written)('after')))->toBe(documents($before))
         ->and(DB::select('PRAGMA foreign_key_check'))->toBe([])
-        ->and(array_sum(array_column($restore->plan(OpenedBackup::open($before), Into::Replace), 'same')))->toBe(array_sum(array_column($plan, 'same')) + array_sum(array_column($plan, 'added')) + array_sum(array_column($plan, 'changed')))
-        ->and(array_sum(array_column($restore->plan(OpenedBackup::open($before), Into::Merge), 'same')))->toBe(array_sum(OpenedBackup::open($before)->counts()));
+        ->and(array_sum(array_column($restore->plan(OpenedBackup::open($before), Into::Replace), 'same')))
+        ->toBe(array_sum(array_column($plan, 'same')) + array_sum(array_column($plan, 'added')) + array_sum(array_column($plan, 'changed')))
+        ->and(array_sum(array_column($restore->plan(OpenedBackup::open($before), Into::Merge), 'same')))
+        ->toBe(array_sum(OpenedBackup::open($before)->counts()));
 })->with(range(1, 4));
 
 it('parts what is many into documents that can be read in little memory', function (): void {
     $place = Place::query()->firstOrFail()->id;
     for ($i = 0; $i < 1001; $i++) {
-        DB::table('tide_entries')->insert(['place_id' => $place, 'at' => gmdate('Y-m-d H:i:s', 1_700_000_000 + 22_000 * $i), 'height_m' => 1.5, 'high' => $i % 2]);
+        DB::table('tide_entries')->insert(['place_id' => $place, 'at' => gmdate('Y-m-d H:i:s', 1_700_000_000 + 22_000 * $i),
+            'height_m' => 1.5, 'high' => $i % 2]);
     }
     $path = ($this->written)();
     expect(array_keys(documents($path)))->toContain('tide_entries.json', 'tide_entries-002.json', 'tide_entries-003.json')
@@ -173,7 +193,8 @@ it('merges: adds what is gone, renews what is older here, leaves what is newer, 
     $subject = Subject::query()->where('place_id', $place->id)->firstOrFail();
     $camera = DB::table('cameras')->first();
     $frame = Frame::query()->firstOrFail();
-    $frame->update(['place_id' => $place->id, 'subject_id' => $subject->id, 'inputs' => ['place' => (string) $place->id, 'subject' => (string) $subject->id, 'camera' => (string) $camera->id, 'on' => ['1']]]);
+    $frame->update(['place_id' => $place->id, 'subject_id' => $subject->id,
+        'inputs' => ['place' => (string) $place->id, 'subject' => (string) $subject->id, 'camera' => (string) $camera->id, 'on' => ['1']]]);
     DB::table('places')->update(['updated_at' => '2026-11-20 10:00:00']);
     $older = Place::query()->whereKeyNot($place->id)->firstOrFail();
     $backup = ($this->written)();
@@ -183,12 +204,14 @@ it('merges: adds what is gone, renews what is older here, leaves what is newer, 
     $place->delete();
     // Another has taken the numbers meanwhile.
     DB::table('places')->insert(['id' => $place->id, 'name' => 'Another', 'tide' => 'none', 'timezone' => 'UTC']);
-    DB::table('subjects')->insert(['id' => $subject->id, 'place_id' => $place->id, 'name' => 'Another', 'water_kind' => 'river', 'distance_m' => 4]);
+    DB::table('subjects')->insert(['id' => $subject->id, 'place_id' => $place->id, 'name' => 'Another', 'water_kind' => 'river',
+        'distance_m' => 4]);
     DB::table('cameras')->where('id', $camera->id)->update(['longest_timed_s' => 77, 'updated_at' => '2030-01-01 00:00:00']);
     DB::table('places')->where('id', $older->id)->update(['walk_minutes' => 99, 'updated_at' => '2026-11-01 00:00:00']);
     // The same filter by its name, made on another machine.
     $filter = Filter::query()->firstOrFail();
-    DB::table('filters')->where('id', $filter->id)->update(['uid' => '00000000-0000-4000-a000-000000000000', 'name' => mb_strtoupper($filter->name), 'updated_at' => '2030-01-01 00:00:00']);
+    DB::table('filters')->where('id', $filter->id)->update(['uid' => '00000000-0000-4000-a000-000000000000',
+        'name' => mb_strtoupper($filter->name), 'updated_at' => '2030-01-01 00:00:00']);
 
     $done = app(Restore::class)->run(OpenedBackup::open($backup), Into::Merge);
     $back = Place::query()->where('name', $place->name)->firstOrFail();
@@ -196,7 +219,8 @@ it('merges: adds what is gone, renews what is older here, leaves what is newer, 
     $framed = Frame::query()->where('planned_s', $frame->planned_s)->whereBelongsTo($again)->firstOrFail();
     expect($back->id)->not->toBe($place->id)->and($again->id)->not->toBe($subject->id)
         ->and($framed->place_id)->toBe($back->id)->and($framed->plan)->toEqual($frame->plan)
-        ->and($framed->inputs)->toBe(['place' => (string) $back->id, 'subject' => (string) $again->id, 'camera' => (string) $camera->id, 'on' => ['1']])
+        ->and($framed->inputs)->toBe(['place' => (string) $back->id, 'subject' => (string) $again->id, 'camera' => (string) $camera->id,
+            'on' => ['1']])
         ->and(Place::query()->where('name', 'Another')->value('id'))->toBe($place->id)
         ->and(DB::table('cameras')->where('id', $camera->id)->value('longest_timed_s'))->toBe(77.0)
         ->and(DB::table('places')->where('id', $older->id)->value('walk_minutes'))->toBe($older->walk_minutes)
@@ -245,9 +269,11 @@ it('is saved, looked into and brought back by hand, with a backup of what was be
     copy($file->baseResponse->getFile()->getPathname(), $saved);
     $this->get('/settings')->assertOk()->assertDontSee('Put a backup on another disk');
     Frame::query()->limit(2)->delete();
-    $look = $this->post('/settings/backup', ['backup' => new UploadedFile($saved, 'b.zip', null, null, true)])->assertRedirect()->headers->get('Location');
+    $look = $this->post('/settings/backup', ['backup' => new UploadedFile($saved, 'b.zip', null, null, true)])
+        ->assertRedirect()->headers->get('Location');
     $frames = Frame::query()->count();
-    $this->get($look)->assertOk()->assertSee('Nothing is done yet')->assertSeeInOrder(['Merge', 'Frames', '2', 'Merge it in', 'Replace', 'Frames', '2']);
+    $this->get($look)->assertOk()
+        ->assertSee('Nothing is done yet')->assertSeeInOrder(['Merge', 'Frames', '2', 'Merge it in', 'Replace', 'Frames', '2']);
     expect(Frame::query()->count())->toBe($frames);
     $this->post($look, ['into' => 'merge'])->assertRedirect('/settings/backup')->assertSessionHas('done');
     expect(Frame::query()->count())->toBe($frames + 2);
@@ -264,7 +290,8 @@ it('keeps to its own folder', function (string $path): void {
     '/settings/backup/%00', '/settings/backup/x.zip', '/schemas/backup/..%2Fkit.json', '/schemas/backup/drops.json',
 ]);
 
-it('publishes its schemas', fn () => $this->get('/schemas/backup/frames.json')->assertOk()->assertJsonPath('$id', 'urn:gentle-pour:backup:1:frames'));
+it('publishes its schemas', fn () => $this->get('/schemas/backup/frames.json')
+    ->assertOk()->assertJsonPath('$id', 'urn:gentle-pour:backup:1:frames'));
 
 it('keeps one on each day of use, the last fourteen and one of each month', function (): void {
     $kept = fn (): array => array_map(fn ($b): string => $b->at->format('m-d').' '.$b->why, app(Backups::class)->all());
@@ -277,7 +304,8 @@ it('keeps one on each day of use, the last fourteen and one of each month', func
         touch($this->folder.'/kept/.daily', time() - 90000);
         $this->get('/kit')->assertOk();
     }
-    expect($kept())->toHaveCount(15)->and($kept()[0])->toBe('11-09 daily')->and(array_slice($kept(), -2))->toBe(['10-27 daily', '09-30 daily']);
+    expect($kept())->toHaveCount(15)->and($kept()[0])->toBe('11-09 daily')
+        ->and(array_slice($kept(), -2))->toBe(['10-27 daily', '09-30 daily']);
     // By a clock that was a century ahead for a while, and by one that stands before all of them: there is one of the day, and it stays.
     foreach ([time() + 100 * 31_557_600, time() - 90_000] as $i => $stamp) {
         touch($this->folder.'/kept/.daily', $stamp);
@@ -302,12 +330,14 @@ it('writes and reads by commands', function (): void {
     $this->artisan('pour:restore', ['file' => $file, '--into' => 'merge'])->assertExitCode(0)->expectsOutputToContain('before-restore.zip');
     $this->artisan('pour:restore', ['file' => $file, '--into' => 'both'])->assertExitCode(2)->expectsOutputToContain('"field": "into"');
     $this->artisan('pour:restore', ['file' => $this->folder.'/none.zip'])->assertExitCode(2)->expectsOutputToContain('There is no file');
-    $this->artisan('pour:backup', ['file' => $this->folder.'/no/such/file.zip'])->assertExitCode(2)->expectsOutputToContain('There is no folder');
+    $this->artisan('pour:backup',
+        ['file' => $this->folder.'/no/such/file.zip'])->assertExitCode(2)->expectsOutputToContain('There is no folder');
 });
 
 it('reads a backup of before there were compositions, forecasts and changes of light', function (): void {
     $later = [
-        'outings.json' => ['travel_minutes', 'told', 'packed', 'brought_back', 'forecast', 'rain', 'came_of_it', 'closed_at'], 'frames.json' => ['light_changes'],
+        'outings.json' => ['travel_minutes', 'told', 'packed', 'brought_back', 'forecast', 'rain', 'came_of_it', 'closed_at'],
+        'frames.json' => ['light_changes'],
     ];
     $path = ($this->written)();
     foreach ($later as $name => $columns) {
@@ -321,7 +351,8 @@ it('reads a backup of before there were compositions, forecasts and changes of l
     }
     tampered($path, function (ZipArchive $zip): void {
         $manifest = json_decode((string) $zip->getFromName('manifest.json'));
-        $manifest->documents = array_values(array_filter($manifest->documents, static fn (stdClass $one): bool => $one->kind !== 'compositions'));
+        $manifest->documents = array_values(array_filter($manifest->documents,
+            static fn (stdClass $one): bool => $one->kind !== 'compositions'));
         $zip->deleteName('compositions.json');
         $zip->addFromString('manifest.json', (string) json_encode($manifest));
     });

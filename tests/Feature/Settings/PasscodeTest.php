@@ -28,7 +28,8 @@ it('lets nobody in from the house without the passcode, on any route, whatever i
             continue;
         }
         $path = '/'.preg_replace_callback('/\{(\w+)\??\}/', fn (array $m): string => match ($m[1]) {
-            'kind' => str_contains($route->uri(), 'schemas') ? 'frames' : 'waves', 'item' => 'filter', 'backup' => '20261126T195501Z-daily', default => '1',
+            'kind' => str_contains($route->uri(), 'schemas') ? 'frames' : 'waves', 'item' => 'filter', 'backup' => '20261126T195501Z-daily',
+            default => '1',
         }, $route->uri());
         $method = $route->methods()[0];
         $answer = $this->call($method, $path);
@@ -43,7 +44,8 @@ it('lets nobody in from the house without the passcode, on any route, whatever i
 
 it('comes in by the passcode, however it is written, goes on to where it was, and leaves again', function (): void {
     $passcode = Passcode::renew();
-    expect($passcode)->toMatch('/^[a-z2-9]{4}(-[a-z2-9]{4}){2}$/')->and(Keeper::query()->value('password'))->toStartWith('$argon2id$v=19$m=19456,t=2,p=1$');
+    expect($passcode)->toMatch('/^[a-z2-9]{4}(-[a-z2-9]{4}){2}$/')
+        ->and(Keeper::query()->value('password'))->toStartWith('$argon2id$v=19$m=19456,t=2,p=1$');
     ($this->fromTheHouse)();
     $this->get('/log')->assertRedirect('/enter');
     $this->get('/enter')->assertOk()->assertSee('Come in')->assertDontSee('Outlook');

@@ -28,14 +28,18 @@ afterEach(function (): void {
 it('removes what belongs to no frame and is in no bin, says how much it is, and leaves the rest', function (): void {
     [$used, $dropped, $stray, $fresh] = array_map(static fn (string $digit): string => str_repeat($digit, 64), ['a', 'b', 'c', 'd']);
     $frame = DB::table('frames')->value('id');
-    $photo = static fn (string $sha): Photo => Photo::query()->create(['frame_id' => $frame, 'sha256' => $sha, 'name' => 'x.jpg', 'width' => 3, 'height' => 2]);
+    $photo = static fn (string $sha): Photo => Photo::query()->create(['frame_id' => $frame, 'sha256' => $sha, 'name' => 'x.jpg',
+        'width' => 3, 'height' => 2]);
     $photo($used);
     resolve(Dropping::class)($photo($dropped));
-    $stays = [($this->lay)("aa/{$used}.jpg"), ($this->lay)("bb/{$dropped}.original"), ($this->lay)("dd/{$fresh}.jpg", 1000, 0), ($this->lay)('cc/notes.txt'), ($this->lay)("ca/{$stray}.jpg")];
-    $goes = [($this->lay)("cc/{$stray}.jpg", 1_200_000), ($this->lay)("cc/{$stray}-small.jpg", 100_000), ($this->lay)("cc/{$stray}.original", 2_000_000)];
+    $stays = [($this->lay)("aa/{$used}.jpg"), ($this->lay)("bb/{$dropped}.original"), ($this->lay)("dd/{$fresh}.jpg", 1000, 0),
+        ($this->lay)('cc/notes.txt'), ($this->lay)("ca/{$stray}.jpg")];
+    $goes = [($this->lay)("cc/{$stray}.jpg", 1_200_000), ($this->lay)("cc/{$stray}-small.jpg", 100_000),
+        ($this->lay)("cc/{$stray}.original", 2_000_000)];
 
     $this->get('/settings/deleted')->assertOk()->assertSee('Pictures without a frame')->assertSeeInOrder(['3', 'files', '3.3 MB']);
-    $this->delete('/settings/deleted/pictures')->assertRedirect('/settings/deleted')->assertSessionHas('done', 'Files of pictures removed: 3, 3.3 MB.');
+    $this->delete('/settings/deleted/pictures')->assertRedirect('/settings/deleted')->assertSessionHas('done',
+        'Files of pictures removed: 3, 3.3 MB.');
     expect(array_filter($goes, is_file(...)))->toBe([])->and(array_filter($stays, is_file(...)))->toBe($stays);
     $this->get('/settings/deleted')->assertOk()->assertDontSee('Pictures without a frame');
 

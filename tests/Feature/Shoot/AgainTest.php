@@ -16,7 +16,8 @@ it('plans the same frame again, with what stays done ticked, and nothing of the 
 
     expect($again->id)->not->toBe($frame->id)->and($again->planned_s)->toBe($frame->planned_s)
         ->and($again->plan->way->toArray())->toBe($frame->plan->way->toArray())
-        ->and([$again->open_s, $again->opened_at, $again->blur, $again->exposure_thirds, $again->judged_at, $again->note, $again->shot_list_id])
+        ->and([$again->open_s, $again->opened_at, $again->blur, $again->exposure_thirds, $again->judged_at, $again->note,
+            $again->shot_list_id])
         ->toBe(array_fill(0, 7, null))
         ->and($again->steps_done)->toContain('compose', 'focus')->not->toContain('settings')->not->toContain('trigger');
     $this->get("/shoot/{$again->id}")->assertOk()->assertSee('All done');

@@ -117,7 +117,8 @@ it('says awash until, where the water stands over the way already, and not to go
 
 it('takes the open time from a script, with how the light changed, once, and tells it where to go on', function (): void {
     $frame = planned();
-    $send = fn (array $sent) => $this->putJson("/shoot/{$frame->id}/open", $sent + ['opened_at_ms' => '1795680000000', 'open_s' => '3.25', 'light' => '1.5:-3,2.25:0']);
+    $send = fn (array $sent) => $this->putJson("/shoot/{$frame->id}/open",
+        $sent + ['opened_at_ms' => '1795680000000', 'open_s' => '3.25', 'light' => '1.5:-3,2.25:0']);
     $send(['light' => 'dark'])->assertStatus(422)->assertJsonValidationErrors('light');
     $send(['open_s' => '-1'])->assertStatus(422);
     expect($frame->refresh()->isTaken())->toBeFalse();
@@ -134,7 +135,8 @@ it('takes the open time from a script, with how the light changed, once, and tel
 
 it('says when to leave, by the tide of the place, and what the script counts by', function (): void {
     $frame = planned();
-    $counts = json_decode(html_entity_decode((string) preg_replace('/.*data-shoot=\'([^\']+)\'.*/s', '$1', (string) $this->get("/shoot/{$frame->id}")->getContent())), true);
+    $counts = json_decode(html_entity_decode((string) preg_replace('/.*data-shoot=\'([^\']+)\'.*/s', '$1',
+        (string) $this->get("/shoot/{$frame->id}")->getContent())), true);
     expect($counts)->toMatchArray(['frame' => $frame->id, 'planned_s' => $frame->planned_s, 'busy_s' => 0, 'sun_gone_stops' => -3])
         ->and(array_column($counts['looks'], 0))->toContain('held', 'silk', 'glass')->and(end($counts['looks'])[1])->toBeNull();
     $frame->update(['place_id' => App\Models\Place::query()->where('name', 'Marrow Shelf')->value('id')]);
@@ -143,7 +145,9 @@ it('says when to leave, by the tide of the place, and what the script counts by'
 
 it('offers waters to begin with where no frame waits, those of the next outing first', function (): void {
     App\Models\Frame::query()->whereNull('open_s')->delete();
-    $this->get('/shoot')->assertOk()->assertSee('No frame is waiting')->assertSeeInOrder(['Or begin with a water of yours', 'the posts in swell', 'Marrow Shelf', 'the middle step', 'Thrennet Stair']);
+    $this->get('/shoot')->assertOk()
+        ->assertSee('No frame is waiting')->assertSeeInOrder(['Or begin with a water of yours', 'the posts in swell', 'Marrow Shelf',
+            'the middle step', 'Thrennet Stair']);
     App\Models\Subject::query()->delete();
     $this->get('/shoot')->assertOk()->assertDontSee('Or begin with');
 });

@@ -71,19 +71,23 @@ it('brackets by thirds and of the base frame from the bench, and refuses what is
     expect($base->map(fn (Frame $f): ?string => $f->plan->purpose)->all())->toContain('base frame, bare', 'base frame, with Pola, +1')
         ->and($base->first(fn (Frame $f): bool => $f->plan->purpose === 'base frame, bare')?->plan->way->shutterLabel)->toBe('1/60');
     foreach (['time:1:quarter' => 'The step cannot be', 'time:9:third' => 'bracket', 'base:0' => 'bracket'] as $bad => $words) {
-        $this->post('/lists?'.http_build_query(benchQuery()), ['list' => $bad])->assertRedirect('/bench')->assertSessionHas('problem', fn (string $s): bool => str_contains(strtolower($s), strtolower($words)));
+        $this->post('/lists?'.http_build_query(benchQuery()), ['list' => $bad])
+            ->assertRedirect('/bench')->assertSessionHas('problem',
+                fn (string $s): bool => str_contains(strtolower($s), strtolower($words)));
     }
     $this->get('/bench')->assertSee('list=base%3A1%3Athird', false);
 });
 
 it('takes up a correction by time, aperture or ISO, and keeps everything else (common practice)', function (string $by, array $expected): void {
     // 1 s at f/11, ISO 100 with six stops; a stop too dark.
-    $query = benchQuery(['shutter' => '1/60', 'target' => '1', 'pin_aperture' => 'f/11', 'pin_iso' => '100', 'look' => 'silk', 'look_was' => 'silk']);
+    $query = benchQuery(['shutter' => '1/60', 'target' => '1', 'pin_aperture' => 'f/11', 'pin_iso' => '100', 'look' => 'silk',
+        'look_was' => 'silk']);
     $page = (string) $this->get('/bench?'.http_build_query($query))->assertOk()->getContent();
     $frame = Frame::query()->findOrFail((int) basename((string) $this->post(shootThis($page), $query)->headers->get('Location')));
     expect([$frame->plan->way->apertureLabel, $frame->plan->way->isoLabel, $frame->plan->way->filters])->toBe(['f/11', '100', ['Six']]);
     $this->put("/shoot/{$frame->id}/open", ['open_s' => (string) $frame->planned_s]);
-    $next = (string) $this->put("/log/{$frame->id}", ['open' => (string) $frame->planned_s, 'exposure_thirds' => '-3', 'next' => '1', 'by' => $by])->headers->get('Location');
+    $next = (string) $this->put("/log/{$frame->id}", ['open' => (string) $frame->planned_s, 'exposure_thirds' => '-3', 'next' => '1',
+        'by' => $by])->headers->get('Location');
     expect(parse_url($next, PHP_URL_QUERY))->toBe("next={$frame->id}&by={$by}");
     expect(figures((string) $this->get($next)->assertOk()->getContent()))->toBe($expected[0]);
 })->with([
@@ -105,7 +109,8 @@ it('asks in Kit what the run sheet goes by, and goes by it', function (): void {
     $camera = Camera::query()->firstOrFail();
     $this->get('/kit/camera/'.$camera->id)->assertSee('An optical finder, to be covered');
     $sent = [
-        'name' => $camera->name, 'sensor_width_mm' => '36', 'sensor_height_mm' => '24', 'iso_base' => '100', 'iso_max' => '1600', 'longest_timed' => '30 s',
+        'name' => $camera->name, 'sensor_width_mm' => '36', 'sensor_height_mm' => '24', 'iso_base' => '100', 'iso_max' => '1600',
+        'longest_timed' => '30 s',
         'optical_finder' => '1', 'mirror' => '1', 'stabiliser' => '0', 'raw' => '0',
     ];
     $this->put('/kit/camera/'.$camera->id, $sent)->assertRedirect('/kit')->assertSessionHasNoErrors();
@@ -115,7 +120,8 @@ it('asks in Kit what the run sheet goes by, and goes by it', function (): void {
     // Out and in again as a file.
     $file = (string) $this->get('/kit/file')->assertOk()->getContent();
     $camera->update(['mirror' => false]);
-    $this->post('/kit/file', ['kit' => Illuminate\Http\UploadedFile::fake()->createWithContent('kit.json', $file)])->assertSessionHasNoErrors();
+    $this->post('/kit/file', ['kit' => Illuminate\Http\UploadedFile::fake()->createWithContent('kit.json',
+        $file)])->assertSessionHasNoErrors();
     expect($camera->refresh()->mirror)->toBeTrue()->and($camera->stabiliser)->toBeFalse();
 });
 
@@ -127,7 +133,8 @@ it('has the lens shaded when the sun stands within sixty degrees of where it poi
     $page = (string) $this->get('/bench?'.http_build_query($query))->getContent();
     $frame = Frame::query()->findOrFail((int) basename((string) $this->post(shootThis($page), $query)->headers->get('Location')));
     expect(in_array('shade', stepsOf($frame), true))->toBe($shaded);
-})->with(['a low sun in front' => ['2026-11-26 10:30', true], 'behind' => ['2026-06-20 19:30', false], 'at night' => ['2026-11-26 01:00', false]]);
+})->with(['a low sun in front' => ['2026-11-26 10:30', true], 'behind' => ['2026-06-20 19:30', false],
+    'at night' => ['2026-11-26 01:00', false]]);
 
 it('says what cannot be had when a correction goes beyond lens or camera', function (string $by): void {
     $frame = Frame::factory()->taken(1.0)->create();
@@ -135,7 +142,8 @@ it('says what cannot be had when a correction goes beyond lens or camera', funct
         $frame->update(['exposure_thirds' => $thirds]);
         $answer = $this->get("/bench?next={$frame->id}&by={$by}");
         expect($answer->status())->toBeIn([200, 422]);
-        $answer->status() === 422 ? $answer->assertSee('-problem"', false)->assertDontSee('Stack trace') : $answer->assertSee('class="settings"', false);
+        $answer->status() === 422 ? $answer->assertSee('-problem"', false)->assertDontSee('Stack trace') : $answer
+            ->assertSee('class="settings"', false);
     }
 })->with(['aperture', 'iso', 'time', 'nothing']);
 

@@ -20,14 +20,16 @@ function measured(): Measurement
 }
 
 it('shows what was measured, with its place, and the taste with its verdicts', function (): void {
-    $this->get('/water')->assertOk()->assertSee('8.1 s')->assertSee('Crests at Marrow Shelf')->assertSee('sets of')->assertSee('from 2 verdicts')->assertSee('never turn your back');
+    $this->get('/water')->assertOk()->assertSee('8.1 s')->assertSee('Crests at Marrow Shelf')->assertSee('sets of')
+        ->assertSee('from 2 verdicts')->assertSee('never turn your back');
     foreach (MeasurementKind::cases() as $kind) {
         $this->get('/water/'.$kind->value)->assertOk()->assertSee($kind->words());
     }
 });
 
 it('draws how each is measured, with what was measured so before and the caution of its edge', function (MeasurementKind $kind): void {
-    Measurement::query()->create(['kind' => $kind, 'data' => ['period_s' => 77, 'speed_m_s' => 77, 'drop_m' => 77, 'retreat_s' => 77, 'seconds' => 77, 'share' => 0.5], 'measured_at' => now()]);
+    Measurement::query()->create(['kind' => $kind, 'data' => ['period_s' => 77, 'speed_m_s' => 77, 'drop_m' => 77, 'retreat_s' => 77,
+        'seconds' => 77, 'share' => 0.5], 'measured_at' => now()]);
     $page = $this->get('/water/'.$kind->value)->assertOk()->assertSee('77')->assertSee('Measured before');
     match ($kind) {
         MeasurementKind::Waves, MeasurementKind::Swash => $page->assertSee('class="how-way"', false)->assertSee('never turn your back'),
@@ -62,7 +64,8 @@ it('keeps a rhythm that was tapped, with its sets, and fills the bench with it',
         ->and($kept->data['set_apart_s'])->toBe(40)
         ->and($kept->data['set_at_ms'])->toBe(1795680000000 + 1000 * (88 - 56))
         ->and($kept->measured_at->format('U'))->toBe('1795680000')->and($kept->place?->name)->toBe('Marrow Shelf');
-    $this->get('/bench?measured='.$kept->id)->assertOk()->assertSee('in the sea swell')->assertSee('value="8"', false)->assertSee('Another water');
+    $this->get('/bench?measured='.$kept->id)->assertOk()->assertSee('in the sea swell')->assertSee('value="8"', false)
+        ->assertSee('Another water');
     $this->delete('/water/measurements/'.$kept->id)->assertRedirect();
     expect(Measurement::query()->find($kept->id))->toBeNull();
 });
@@ -144,7 +147,8 @@ it('reads files of observations, picks the row nearest in time and lists the lin
     );
     $more = UploadedFile::fake()->createWithContent('later.csv', "time,hs,tp\n2026-11-26T09:50:00Z,2.0,12\n");
     $this->post('/water/buoy', ['files' => [$file, $more], 'at' => '2026-11-26 08:00'])->assertOk()
-        ->assertSee('nearest of 4')->assertSee('26 Nov 2026, 07:50')->assertSee('1 line left out')->assertSee('line 5')->assertSee('rubbish')
+        ->assertSee('nearest of 4')->assertSee('26 Nov 2026, 07:50')->assertSee('1 line left out')->assertSee('line 5')
+        ->assertSee('rubbish')
         ->assertSee('name="period_s" value="10"', false);
     $this->post(
         '/water/buoy', ['files' => [UploadedFile::fake()->createWithContent('x.png', "\x89PNG\xff\xfe\x00")]],
@@ -176,7 +180,9 @@ it('has made-up weather in the same format, with a dew point never above the tem
 });
 
 it('answers what is typed, tapped or dragged without touching the session, also when it cannot be read', function (): void {
-    foreach (['/water/heard?presses=0,8,16,24,32' => 200, '/water/heard?presses=a' => 422, '/water/heard' => 422, '/kit/marking?marking=ND8' => 200, '/kit/marking?marking=what' => 200, '/places/stations?position=56.5,-9.8' => 200, '/places/stations?position=x' => 200] as $path => $status) {
+    foreach (['/water/heard?presses=0,8,16,24,32' => 200, '/water/heard?presses=a' => 422, '/water/heard' => 422,
+        '/kit/marking?marking=ND8' => 200, '/kit/marking?marking=what' => 200, '/places/stations?position=56.5,-9.8' => 200,
+        '/places/stations?position=x' => 200] as $path => $status) {
         $this->get($path)->assertStatus($status)->assertCookieMissing(config('session.cookie'));
     }
 });
@@ -237,7 +243,8 @@ it('shows two waters and the sky on one rule, and says which two do not meet', f
     $this->get(
         '/bench?'.http_build_query(['cloud_share' => '300'] + $query),
     )->assertStatus(422)->assertSee('id="f-cloud_share-problem"', false);
-    $this->get('/bench?'.http_build_query(['also_speed' => 'fast'] + $query))->assertStatus(422)->assertSee('id="f-also_speed-problem"', false);
+    $this->get('/bench?'.http_build_query(['also_speed' => 'fast'] + $query))->assertStatus(422)
+        ->assertSee('id="f-also_speed-problem"', false);
     $this->get('/bench?'.http_build_query(['also_speed' => ''] + $query))->assertOk();
     $this->get('/bench?'.http_build_query(['also' => 'custard'] + $query))->assertStatus(422);
 });

@@ -21,10 +21,14 @@ beforeEach(function (): void {
 });
 
 it('keeps a pasted forecast with its age, as rows under the board and words at the windows', function (): void {
-    ($this->give)(['forecast_text' => $this->csv, 'source' => 'the harbour office'])->assertRedirect()->assertSessionHas('done', '3 hours of forecast are kept.');
-    $page = (string) $this->get('/places/'.$this->place->id.'?day=2026-12-02')->assertOk()->assertSee('Weather by the harbour office, of this hour')->getContent();
-    expect($page)->toContain('Weather: the harbour office of Wed 2 Dec, 8:00')->toContain('heavy cloud')->toContain('fog likely')->toContain('10 m/s W')->toContain('0.5 m 9 s')->toContain('>waves<');
-    $words = app(PlaceForecasts::class)->reader($this->place)->of((float) strtotime('2026-12-02 08:50 UTC'), (float) strtotime('2026-12-02 09:40 UTC'));
+    ($this->give)(['forecast_text' => $this->csv, 'source' => 'the harbour office'])
+        ->assertRedirect()->assertSessionHas('done', '3 hours of forecast are kept.');
+    $page = (string) $this->get('/places/'.$this->place->id.'?day=2026-12-02')->assertOk()
+        ->assertSee('Weather by the harbour office, of this hour')->getContent();
+    expect($page)->toContain('Weather: the harbour office of Wed 2 Dec, 8:00')->toContain('heavy cloud')->toContain('fog likely')
+        ->toContain('10 m/s W')->toContain('0.5 m 9 s')->toContain('>waves<');
+    $words = app(PlaceForecasts::class)->reader($this->place)->of((float) strtotime('2026-12-02 08:50 UTC'),
+        (float) strtotime('2026-12-02 09:40 UTC'));
     expect($words)->toStartWith('Heavy cloud, rain, wind 9 m/s from W, waves 0.4 m 9 s, low cloud drifts ')->toEndWith(' at 500 m.');
     $this->travel(20)->hours();
     $this->get('/places/'.$this->place->id)->assertSee('the harbour office, 20 hours old')->assertSee('class="warn">Weather by', false);
@@ -46,8 +50,11 @@ it('says at the field what cannot be read, and keeps what was typed', function (
     $this->get('/places/'.$this->place->id)->assertSee($words);
     expect(Kept::query()->count())->toBe(0);
 })->with([
-    ['', 'Paste the forecast'], ['sunny spells', 'names of columns that are known'], ["time,cloud\nyesterday,40", 'No line of it can be read: line 2'], ["time,cloud\n2020-01-01T00:00Z,40", 'nothing of the next sixteen days'],
-    ["time,cloud\n2026-12-02T09:00Z,140", 'No line of it can be read: line 2'], ["time,wind_m_s\n2026-12-02T09:00Z,1e999", 'No line of it can be read'],
+    ['', 'Paste the forecast'], ['sunny spells', 'names of columns that are known'],
+    ["time,cloud\nyesterday,40", 'No line of it can be read: line 2'],
+    ["time,cloud\n2020-01-01T00:00Z,40", 'nothing of the next sixteen days'],
+    ["time,cloud\n2026-12-02T09:00Z,140", 'No line of it can be read: line 2'],
+    ["time,wind_m_s\n2026-12-02T09:00Z,1e999", 'No line of it can be read'],
 ]);
 
 it('keeps what can be read of a forecast with bad lines, and says which', function (): void {
@@ -59,7 +66,8 @@ it('has a made-up forecast where the service is chosen, that is the same each ti
     expect(app(PlaceForecasts::class)->of($this->place))->toBeNull();
     $this->put(route('devices.update'), ['forecast' => 'simulated'])->assertRedirect();
     $given = app(PlaceForecasts::class)->of($this->place);
-    expect($given?->source)->toBe('simulated forecast')->and($given?->words())->toBe('simulated forecast, 2 hours old')->and($given?->forecast->at((float) now()->addDays(6)->getTimestamp()))->not->toBeNull();
+    expect($given?->source)->toBe('simulated forecast')->and($given?->words())->toBe('simulated forecast, 2 hours old')
+        ->and($given?->forecast->at((float) now()->addDays(6)->getTimestamp()))->not->toBeNull();
     $feed = new SimulatedForecast;
     $texts = [$feed->name() => $feed->observations(56.5, -9.9, 0, 13 * 86400)];
     expect(ObservationFiles::read($texts)->badLines)->toBe([])->and(ObservationFiles::read($texts)->observations)->toHaveCount(13 * 24 + 1)
@@ -91,8 +99,10 @@ it('says when the sea is forecast rougher than the get-off time reckons with, an
 
 it('is told in the almanac of a day that it reaches, and of no other', function (): void {
     $this->put(route('devices.update'), ['forecast' => 'simulated']);
-    $of = fn (string $on): string => (string) $this->get('/almanac?'.http_build_query(['place' => $this->place->id, 'light' => 'day', 'on' => $on]))->assertOk()->getContent();
-    expect($of('2026-12-03'))->toContain('chosen-weather')->toContain('Simulated forecast, 2 hours old.')->and($of('2027-01-20'))->not->toContain('chosen-weather');
+    $of = fn (string $on): string => (string) $this->get('/almanac?'.http_build_query(['place' => $this->place->id, 'light' => 'day',
+        'on' => $on]))->assertOk()->getContent();
+    expect($of('2026-12-03'))->toContain('chosen-weather')->toContain('Simulated forecast, 2 hours old.')
+        ->and($of('2027-01-20'))->not->toContain('chosen-weather');
 });
 
 it('takes a fortnight by the hour, longer than what is typed, and no more hours than are kept', function (): void {
