@@ -23,7 +23,8 @@ final class Mirror
 
     /**
      * @param  Colours  $light
-     * @return list<float> red, green and blue of the sky, the glow, and how much is a mirror: for each row from the horizon down at each tilt
+     * @return list<float> red, green and blue of the sky, the glow, and how much is a mirror: for each row from the horizon down, at each
+     *     tilt
      */
     public static function turns(array $light, int $horizon, int $height, float $focal, bool $polariser): array
     {
