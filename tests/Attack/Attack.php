@@ -127,6 +127,10 @@ final class Attack
         }
         $names = [...array_keys($documents), ...array_keys($flags)];
         $file = tempnam(sys_get_temp_dir(), 'attack');
+        // What a command writes to a name without a folder goes to one of its own, and with it.
+        [$here, $folder] = [(string) getcwd(), "{$file}-folder"];
+        mkdir($folder);
+        chdir($folder);
         for ($i = 0; $i < $count; $i++) {
             $name = $names[$i % count($names)];
             $input = [];
@@ -149,6 +153,8 @@ final class Attack
             $this->command('pour:'.$name, $input, is_file((string) ($input['file'] ?? ''))
                 ? (string) file_get_contents((string) $input['file']) : '');
         }
+        chdir($here);
+        exec('rm -rf '.escapeshellarg($folder));
         unlink($file);
     }
 
