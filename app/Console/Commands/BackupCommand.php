@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Files\Backup\BackupFile;
+use App\Files\Backup\Pictures;
 use GentlePour\InvalidValue;
 use Illuminate\Console\Command;
 
@@ -12,9 +13,11 @@ final class BackupCommand extends Command
 {
     use AnswersDocuments;
 
-    protected $signature = 'pour:backup {file : where the backup is written; a zip}';
+    protected $signature = 'pour:backup
+        {file : where the backup is written; a zip}
+        {--pictures=originals : originals, working or none: which files of photographs go along}';
 
-    protected $description = 'Writes everything that is kept to one zip of JSON documents';
+    protected $description = 'Writes everything that is kept to one zip of JSON documents and pictures';
 
     public function handle(BackupFile $backup): int
     {
@@ -24,9 +27,15 @@ final class BackupCommand extends Command
                 $folder = InvalidValue::quoted(dirname($file));
                 throw (new InvalidValue("There is no folder {$folder} for a file of that name."))->at('file');
             }
-            $counts = $backup->write($file);
+            $which = (string) $this->option('pictures');
+            $pictures = Pictures::tryFrom($which)
+                ?? throw InvalidValue::notOneOf('--pictures', $which, array_column(Pictures::cases(), 'value'))->at('pictures');
+            $written = $backup->write($file, $pictures);
 
-            return ['file' => $file, 'bytes' => filesize($file), 'sha256' => hash_file('sha256', $file), 'records' => $counts];
+            return [
+                'file' => $file, 'bytes' => filesize($file), 'sha256' => hash_file('sha256', $file), 'records' => $written->records,
+                'pictures' => $written->pictures, 'damaged' => $written->damaged,
+            ];
         });
     }
 }

@@ -17,7 +17,8 @@ final class RestoreCommand extends Command
 
     protected $signature = 'pour:restore
         {file : a backup}
-        {--into= : merge or replace; without it nothing is done, and it is said what either would do}';
+        {--into= : merge or replace; without it nothing is done, and it is said what either would do}
+        {--records-only : leaves the pictures in it aside, where they are damaged}';
 
     protected $description = 'Brings a backup back, whole or not at all, and keeps a backup of what was there before';
 
@@ -30,11 +31,11 @@ final class RestoreCommand extends Command
                 $into = throw InvalidValue::notOneOf('--into', (string) $given, array_column(Into::cases(), 'value'))->at('into');
             }
             try {
-                $backup = OpenedBackup::open((string) $this->argument('file'));
+                $backup = OpenedBackup::open((string) $this->argument('file'), ! $this->option('records-only'));
             } catch (InvalidValue $e) {
                 throw $e->renamed(['backup' => 'file']);
             }
-            $said = ['made_at' => $backup->madeAt(), 'records' => $backup->counts()];
+            $said = ['made_at' => $backup->madeAt(), 'records' => $backup->counts(), 'pictures' => $restore->pictures($backup)];
             if ($into === null) {
                 $plan = static fn (Into $into): array => $restore->plan($backup, $into);
 

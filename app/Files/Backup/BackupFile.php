@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Files\Backup;
 
+use App\Files\Photo\PhotoShelf;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;
 use ZipArchive;
 
 /**
  * Everything a person keeps, as a zip of JSON documents: one of each kind, parted where there are many, each by a published schema that
- * lies in the archive too, and a manifest with the number of records and the SHA-256 of each.
+ * lies in the archive too, the pictures of their photographs, and a manifest with the number of records and the SHA-256 of each.
  */
 final readonly class BackupFile
 {
@@ -29,11 +30,14 @@ final readonly class BackupFile
         unless a name says otherwise (_mm), times in seconds (_s) or UTC, strengths and corrections in stops. A number that ends in _id
         is the id of a record in another document; uid is the name of a record for its whole life, also where it was given another id.
 
+        photos/ holds pictures, where they were asked for, by the SHA-256 of the file that they came from (sha256 in photos.json, with the
+        name of the file): .jpg is the working picture, -small.jpg the small one, .original the file as it came, whatever it was.
+
         What was deleted and can still be brought back is not in a backup.
 
         TEXT;
 
-    public function __construct(private ConnectionInterface $database)
+    public function __construct(private ConnectionInterface $database, private PhotoShelf $shelf)
     {
     }
 
@@ -45,11 +49,9 @@ final readonly class BackupFile
     /**
      * Written beside its name, and moved there when it is whole.
      *
-     * @return array<string, int> how many records of each kind
-     *
      * @throws BackupFailed when the file cannot be written
      */
-    public function write(string $path): array
+    public function write(string $path, Pictures $which = Pictures::None): Written
     {
         $parts = sys_get_temp_dir().'/gentle-pour-backup-'.Str::random(12);
         $building = $path.'.building';
@@ -57,14 +59,16 @@ final readonly class BackupFile
             throw new BackupFailed('The folder for temporary files cannot be written to.');
         }
         try {
-            $documents = $this->database->transaction(fn (): array => $this->documents($parts));
+            [$documents, $pictures] = $this->database->transaction(fn (): array => [$this->documents($parts), $this->pictures($which)]);
+            [$entries, $damaged] = self::summed($pictures);
             $manifest = [
                 'format' => self::FORMAT.self::VERSION, 'made_at' => now()->utc()->format('Y-m-d\TH:i:s\Z'), 'documents' => $documents,
+                'pictures' => array_values($entries),
             ];
             $flags = JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR;
             file_put_contents($parts.'/manifest.json', json_encode($manifest, $flags)."\n");
             file_put_contents($parts.'/README.txt', self::README);
-            $this->pack($parts, $building);
+            $this->pack($parts, array_keys($entries), $building);
             chmod($building, 0600);
             if (! rename($building, $path)) {
                 throw new BackupFailed('The backup could not be put in its place.');
@@ -79,7 +83,43 @@ final readonly class BackupFile
             $counts[$document['kind']] += $document['records'];
         }
 
-        return $counts;
+        return new Written($counts, count($entries), array_map(basename(...), $damaged));
+    }
+
+    /** @return list<string> paths of the files of photographs that would go with the records */
+    public function pictures(Pictures $which): array
+    {
+        if ($which === Pictures::None) {
+            return [];
+        }
+        $found = [];
+        foreach ($this->database->table('photos')->distinct()->orderBy('sha256')->pluck('sha256') as $sha256) {
+            array_push($found, ...$this->shelf->filesOf((string) $sha256, $which === Pictures::Originals));
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  list<string>  $paths
+     * @return array{array<string, array{path: string, bytes: int, sha256: string}>, list<string>} what the manifest says, by path; and
+     *                                                                                             originals that are no longer what came
+     */
+    private static function summed(array $paths): array
+    {
+        [$entries, $damaged] = [[], []];
+        foreach ($paths as $path) {
+            $name = basename($path);
+            $sha256 = (string) hash_file('sha256', $path);
+            if (str_ends_with($name, '.original') && $sha256 !== PhotoShelf::sha256($name)) {
+                $damaged[] = $path;
+
+                continue;
+            }
+            $entries[$path] = ['path' => ArchivedPictures::FOLDER.$name, 'bytes' => (int) filesize($path), 'sha256' => $sha256];
+        }
+
+        return [$entries, $damaged];
     }
 
     /** @return list<array{path: string, kind: string, records: int, bytes: int, sha256: string}> */
@@ -128,7 +168,8 @@ final readonly class BackupFile
         ];
     }
 
-    private function pack(string $folder, string $to): void
+    /** @param  list<string>  $pictures */
+    private function pack(string $folder, array $pictures, string $to): void
     {
         $zip = new ZipArchive;
         if (@$zip->open($to, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
@@ -136,6 +177,11 @@ final readonly class BackupFile
         }
         foreach (glob($folder.'/*') ?: [] as $file) {
             $zip->addFile($file, basename($file));
+        }
+        foreach ($pictures as $picture) {
+            $name = ArchivedPictures::FOLDER.basename($picture);
+            $zip->addFile($picture, $name);
+            $zip->setCompressionName($name, ZipArchive::CM_STORE); // it is packed already
         }
         foreach (['manifest', ...array_column(BackupKind::cases(), 'value')] as $kind) {
             $zip->addFromString("schemas/{$kind}.schema.json", self::schema($kind));

@@ -6,8 +6,12 @@ namespace App\Files\Backup;
 
 use GentlePour\InvalidValue;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 
-/** The backups that lie on this machine: one a day on which the application was used, and one before each restore. */
+/**
+ * The backups that lie on this machine: one a day on which the application was used, and one before each restore. They hold the records
+ * alone: the pictures lie on the same disk.
+ */
 final readonly class Backups
 {
     /** Of one kind; older ones of a month are kept once. */
@@ -17,10 +21,15 @@ final readonly class Backups
 
     private const DAY_S = 86400;
 
-    /** What a name may look like; nothing in it leads to another folder. */
-    public const NAME = '[0-9]{8}T[0-9]{6}Z-[a-z-]{1,20}';
+    /** What a name may look like; nothing in it leads to another folder. One that was saved and put back has its name of outside. */
+    public const NAME = '(?:'.self::OUTSIDE.')?[0-9]{8}T[0-9]{6}Z-[a-z-]{1,20}';
 
-    public function __construct(private BackupFile $file, private string $folder)
+    private const OUTSIDE = 'gentle-pour-';
+
+    /** One on its way out, with pictures: it does not stay. */
+    private const LEAVING = 'leaving-';
+
+    public function __construct(private BackupFile $file, public string $folder)
     {
     }
 
@@ -42,6 +51,31 @@ final readonly class Backups
         $this->prune($name);
 
         return $this->kept($name);
+    }
+
+    /**
+     * One with pictures, to be taken away: it is not kept here, where the pictures are.
+     *
+     * @throws BackupFailed when it cannot be written
+     */
+    public function leaving(Pictures $pictures): KeptBackup
+    {
+        $this->needFolder();
+        foreach (glob($this->folder.'/'.self::LEAVING.'*') ?: [] as $left) {
+            filemtime($left) > time() - self::DAY_S || @unlink($left); // one whose sending was broken off
+        }
+        $path = $this->path(self::LEAVING.Str::lower(Str::random(12)));
+        $written = $this->file->write($path, $pictures);
+
+        return new KeptBackup(
+            now()->utc()->format('Ymd\THis\Z').'-by-hand', $path, Carbon::now('UTC'), 'by-hand', (int) filesize($path), $written->damaged,
+        );
+    }
+
+    /** Bytes of the pictures that would go along. */
+    public function bytesOf(Pictures $pictures): int
+    {
+        return array_sum(array_map(static fn (string $path): int => (int) filesize($path), $this->file->pictures($pictures)));
     }
 
     /** The day's backup, unless it was made already; by one at a time. */
@@ -66,11 +100,11 @@ final readonly class Backups
     public function all(): array
     {
         $names = array_map(static fn (string $path): string => basename($path, '.zip'), glob($this->folder.'/*.zip') ?: []);
-        rsort($names);
-
         $own = array_filter($names, static fn (string $name): bool => preg_match('/^'.self::NAME.'$/D', $name) === 1);
+        $kept = array_map($this->kept(...), array_values($own));
+        usort($kept, static fn (KeptBackup $a, KeptBackup $b): int => [$b->at, $b->name] <=> [$a->at, $a->name]);
 
-        return array_map($this->kept(...), array_values($own));
+        return $kept;
     }
 
     /** @throws InvalidValue when there is none of the name */
@@ -104,7 +138,7 @@ final readonly class Backups
 
     private function kept(string $name): KeptBackup
     {
-        [$stamp, $why] = explode('-', $name, 2);
+        [$stamp, $why] = explode('-', Str::after($name, self::OUTSIDE), 2);
         $at = Carbon::createFromFormat('!Ymd\THis\Z', $stamp, 'UTC');
 
         return new KeptBackup($name, $this->path($name), $at ?? Carbon::createFromTimestamp(0), $why, (int) filesize($this->path($name)));
@@ -128,6 +162,9 @@ final readonly class Backups
     {
         $count = $months = [];
         foreach ($this->all() as $backup) {
+            if (str_starts_with($backup->name, self::OUTSIDE)) {
+                continue; // a person put it here
+            }
             $count[$backup->why] = ($count[$backup->why] ?? 0) + 1;
             $month = $backup->at->format('Y-m');
             $monthly = $backup->why === 'daily' && ! isset($months[$month]) && count($months) < self::MONTHS;

@@ -9,8 +9,10 @@ use Illuminate\Support\Carbon;
 /** A backup that lies on this machine. */
 final readonly class KeptBackup
 {
-    public function __construct(public string $name, public string $path, public Carbon $at, public string $why, public int $bytes)
-    {
+    /** @param  list<string>  $damaged  originals that were left out, by their names on the shelf */
+    public function __construct(
+        public string $name, public string $path, public Carbon $at, public string $why, public int $bytes, public array $damaged = [],
+    ) {
     }
 
     public function reason(): string
@@ -25,6 +27,15 @@ final readonly class KeptBackup
 
     public function size(): string
     {
-        return $this->bytes < 1e6 ? number_format(max(1, $this->bytes / 1000)).' kB' : number_format($this->bytes / 1e6, 1).' MB';
+        return self::inWords($this->bytes);
+    }
+
+    public static function inWords(int $bytes): string
+    {
+        return match (true) {
+            $bytes < 1e6 => number_format(max(1, $bytes / 1000)).' kB',
+            $bytes < 1e9 => number_format($bytes / 1e6, 1).' MB',
+            default => number_format($bytes / 1e9, 1).' GB',
+        };
     }
 }

@@ -37,21 +37,33 @@ final class OpenedBackup
 
     private string $madeAt = '';
 
+    /** @var list<string> that lie in it */
+    private array $picturePaths = [];
+
+    /** @var list<stdClass> of which the manifest tells */
+    private array $picturesTold = [];
+
+    private ArchivedPictures $pictures;
+
     private function __construct(private readonly ZipArchive $zip)
     {
     }
 
-    /** @throws InvalidValue with what is wrong with it, at the field “backup” */
-    public static function open(string $path): self
+    /**
+     * @param  bool  $withPictures  false: as if none were in it, for one whose pictures are damaged
+     *
+     * @throws InvalidValue with what is wrong with it, at the field “backup”
+     */
+    public static function open(string $path, bool $withPictures = true): self
     {
         try {
-            return self::opened($path);
+            return self::opened($path, $withPictures);
         } catch (InvalidValue $e) {
             throw $e->at('backup');
         }
     }
 
-    private static function opened(string $path): self
+    private static function opened(string $path, bool $withPictures): self
     {
         if (! is_file($path) || ! is_readable($path)) {
             throw new InvalidValue('There is no file '.InvalidValue::quoted($path).' that can be read.');
@@ -64,6 +76,12 @@ final class OpenedBackup
         $backup->bounds();
         $backup->manifest();
         $backup->contents();
+        $known = [];
+        foreach ($backup->records(BackupKind::Photos) as $photo) {
+            $known[$photo->sha256] = true;
+        }
+        [$paths, $told] = $withPictures ? [$backup->picturePaths, $backup->picturesTold] : [[], []];
+        $backup->pictures = ArchivedPictures::checked($zip, $paths, $told, $known);
 
         return $backup;
     }
@@ -72,6 +90,11 @@ final class OpenedBackup
     public function counts(): array
     {
         return $this->counts;
+    }
+
+    public function pictures(): ArchivedPictures
+    {
+        return $this->pictures;
     }
 
     /** When it was made, ISO 8601, UTC. */
@@ -93,7 +116,7 @@ final class OpenedBackup
 
     private function bounds(): void
     {
-        if ($this->zip->numFiles > self::MOST_FILES) {
+        if ($this->zip->numFiles > self::MOST_FILES + ArchivedPictures::MOST) {
             throw new InvalidValue('This is not a backup: it holds too many files.');
         }
         $names = [];
@@ -101,17 +124,19 @@ final class OpenedBackup
         for ($i = 0; $i < $this->zip->numFiles; $i++) {
             $stat = $this->zip->statIndex($i);
             $name = is_array($stat) ? (string) $stat['name'] : '';
-            if (! is_array($stat) || preg_match(self::NAMES, $name) !== 1 || isset($names[$name])) {
+            $isPicture = ArchivedPictures::isOne($name);
+            if (! is_array($stat) || (! $isPicture && preg_match(self::NAMES, $name) !== 1) || isset($names[$name])) {
                 throw new InvalidValue('This is not a backup: it holds '.InvalidValue::quoted($name).', which does not belong there.');
             }
             $names[$name] = true;
-            $bytes += $stat['size'];
             if ($stat['encryption_method'] !== ZipArchive::EM_NONE) {
                 throw new InvalidValue('This archive is locked with a password; unlock it first.');
             }
-            if ($stat['size'] > self::MOST_OF_ONE || $bytes > self::MOST_BYTES) {
+            $bytes += $isPicture ? 0 : $stat['size'];
+            if ($isPicture ? ArchivedPictures::unpacksToTooMuch($stat) : $stat['size'] > self::MOST_OF_ONE || $bytes > self::MOST_BYTES) {
                 throw new InvalidValue('This archive unpacks to more than any backup holds, and was left shut.');
             }
+            ! $isPicture || $this->picturePaths[] = $name;
         }
     }
 
@@ -125,6 +150,7 @@ final class OpenedBackup
         }
         $this->valid($manifest, BackupFile::schema('manifest'), 'manifest.json');
         $this->madeAt = $manifest->made_at;
+        $this->picturesTold = $manifest->pictures ?? [];
         foreach ($manifest->documents as $document) {
             $json = $this->bytes($document->path);
             if (strlen($json) !== $document->bytes || ! hash_equals($document->sha256, hash('sha256', $json))) {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Files\Backup;
 
+use App\Files\Photo\PhotoShelf;
 use App\Models\Filter;
+use GentlePour\InvalidValue;
 use GentlePour\Kit\Bag;
 use Illuminate\Contracts\Cache\Repository as Cache;
 use Illuminate\Database\ConnectionInterface;
@@ -29,8 +31,23 @@ final class Restore
     /** @var array<string, array<string, int>> */
     private array $counts = [];
 
-    public function __construct(private readonly ConnectionInterface $database, private readonly Cache $cache)
+    public function __construct(
+        private readonly ConnectionInterface $database, private readonly Cache $cache, private readonly PhotoShelf $shelf,
+    ) {
+    }
+
+    /** What would become of its pictures, which lie beside the records and are never taken away. */
+    public function pictures(OpenedBackup $backup): PicturesBack
     {
+        $names = $backup->pictures()->names;
+        $here = array_filter($names, $this->shelf->has(...));
+        $missing = 0;
+        $inIt = array_fill_keys(array_map(PhotoShelf::sha256(...), $names), true);
+        foreach ($backup->records(BackupKind::Photos) as $photo) {
+            $missing += isset($inIt[$photo->sha256]) || $this->shelf->filesOf($photo->sha256, true) !== [] ? 0 : 1;
+        }
+
+        return new PicturesBack(count($names) - count($here), count($here), $missing);
     }
 
     /** @return array<string, array<string, int>> by kind, how many records would be added, changed and so on */
@@ -39,9 +56,16 @@ final class Restore
         return $this->database->transaction(fn (): array => $this->go($backup, $into, false));
     }
 
-    /** @return array<string, array<string, int>> by kind, how many records were added, changed and so on */
+    /**
+     * Pictures first: should there be no room for them, no record has changed yet.
+     *
+     * @return array<string, array<string, int>> by kind, how many records were added, changed and so on
+     */
     public function run(OpenedBackup $backup, Into $into): array
     {
+        foreach ($backup->pictures()->names as $name) {
+            $this->shelf->has($name) || $this->putBack($backup, $name);
+        }
         $done = $this->database->transaction(function () use ($backup, $into): array {
             $this->database->statement('PRAGMA defer_foreign_keys = ON');
 
@@ -55,6 +79,15 @@ final class Restore
         $this->cache->clear();
 
         return $done;
+    }
+
+    private function putBack(OpenedBackup $backup, string $name): void
+    {
+        try {
+            $this->shelf->put($name, $backup->pictures()->stream($name));
+        } catch (InvalidValue $e) {
+            throw (new InvalidValue($e->getMessage().' No record was changed.'))->at('backup');
+        }
     }
 
     /** @return array<string, array<string, int>> */

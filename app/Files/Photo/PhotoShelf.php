@@ -21,6 +21,9 @@ final readonly class PhotoShelf
 
     private const QUALITY = ['working' => 90, 'thumb' => 72];
 
+    /** How files are named here: by the SHA-256 of what came. */
+    private const NAME = '([0-9a-f]{64})(-small\.jpg|\.jpg|\.original)';
+
     public function __construct(private string $folder)
     {
     }
@@ -38,6 +41,50 @@ final readonly class PhotoShelf
             && rename($this->original($sha256).'.part', $this->original($sha256)))) {
             throw new InvalidValue('The original could not be kept: the disk is full, or the folder of photographs cannot be written to.');
         }
+    }
+
+    public static function isName(string $name): bool
+    {
+        return preg_match('/^'.self::NAME.'$/D', $name) === 1;
+    }
+
+    /** Of the file that a picture came from, by the name of one that lies here. */
+    public static function sha256(string $name): string
+    {
+        return substr($name, 0, 64);
+    }
+
+    /** @return list<string> paths of what lies here of a picture */
+    public function filesOf(string $sha256, bool $withOriginal): array
+    {
+        $paths = [$this->working($sha256), $this->thumb($sha256), ...$withOriginal ? [$this->original($sha256)] : []];
+
+        return array_values(array_filter($paths, is_file(...)));
+    }
+
+    public function has(string $name): bool
+    {
+        return is_file($this->place($name));
+    }
+
+    /**
+     * Puts a file back in its place, whole or not at all.
+     *
+     * @param  resource  $from
+     *
+     * @throws InvalidValue when nothing can be written there
+     */
+    public function put(string $name, $from): void
+    {
+        $this->needFolder(self::sha256($name));
+        $to = $this->place($name);
+        $part = @fopen($to.'.part', 'wb');
+        $isWhole = $part !== false && @stream_copy_to_stream($from, $part) !== false && @fflush($part);
+        if ($part === false || ! $isWhole || ! fclose($part) || ! @rename($to.'.part', $to)) {
+            @unlink($to.'.part');
+            throw new InvalidValue('The pictures could not be kept: the disk is full, or the folder of photographs cannot be written to.');
+        }
+        chmod($to, 0600);
     }
 
     public function working(string $sha256): string
@@ -85,13 +132,19 @@ final readonly class PhotoShelf
         $found = [];
         foreach (glob($this->folder.'/??/*') ?: [] as $path) {
             // Only what was kept here, by the names that are given here.
-            $isOurs = preg_match('#/([0-9a-f]{2})/(\1[0-9a-f]{62})(-small\.jpg|\.jpg|\.original)$#D', $path, $of) === 1;
-            if ($isOurs && ! isset($needed[$of[2]]) && filemtime($path) < now()->subDay()->getTimestamp()) {
+            $name = basename($path);
+            $isOurs = self::isName($name) && $path === $this->place($name);
+            if ($isOurs && ! isset($needed[self::sha256($name)]) && filemtime($path) < now()->subDay()->getTimestamp()) {
                 $found[$path] = (int) filesize($path);
             }
         }
 
         return $found;
+    }
+
+    private function place(string $name): string
+    {
+        return $this->stem(self::sha256($name)).substr($name, 64);
     }
 
     private function stem(string $sha256): string

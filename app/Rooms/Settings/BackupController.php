@@ -12,6 +12,7 @@ use App\Files\Backup\EmptyHouse;
 use App\Files\Backup\Into;
 use App\Files\Backup\KeptBackup;
 use App\Files\Backup\OpenedBackup;
+use App\Files\Backup\Pictures;
 use App\Files\Backup\Restore;
 use App\Household\Settings;
 use GentlePour\InvalidValue;
@@ -19,19 +20,35 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Everything that is kept, out as one file and back. */
 final class BackupController
 {
+    /** Pictures that go along by the page, in bytes: what a browser, and a server that counts the seconds, get through. */
+    private const MOST_SENT = 2_000_000_000;
+
     /** When one was last taken away from this machine. */
     public const SETTING = 'backup';
 
     public function index(Backups $backups, Settings $settings): View
     {
-        return view('settings.backup', ['kept' => $backups->all(), 'away' => self::away($settings)]);
+        $sizes = array_map(static fn (Pictures $which): array => [$which, $backups->bytesOf($which)], Pictures::cases());
+        // What makes no difference is not asked.
+        $choices = array_filter(
+            $sizes, static fn (array $of, int $i): bool => $i === 0 || $of[1] > $sizes[$i - 1][1], ARRAY_FILTER_USE_BOTH,
+        );
+
+        return view('settings.backup', [
+            'kept' => $backups->all(), 'away' => self::away($settings), 'choices' => array_reverse($choices),
+            'mostSent' => KeptBackup::inWords((int) UploadedFile::getMaxFilesize()),
+            'folder' => Str::after($backups->folder, base_path().'/'),
+            'size' => KeptBackup::inWords(...),
+        ]);
     }
 
     public static function away(Settings $settings): ?Carbon
@@ -59,12 +76,30 @@ final class BackupController
         );
     }
 
-    public function download(Backups $backups, Settings $settings): BinaryFileResponse
+    public function download(Request $request, Backups $backups, Settings $settings): BinaryFileResponse
     {
-        $backup = $backups->take('by-hand');
+        $request->validate(
+            ['pictures' => ['bail', 'nullable', 'string', Rule::enum(Pictures::class)]], ['pictures' => 'Choose what goes along.'],
+        );
+        $pictures = $request->enum('pictures', Pictures::class) ?? Pictures::Originals;
+        $bytes = $backups->bytesOf($pictures);
+        if ($bytes > self::MOST_SENT) {
+            throw (new InvalidValue(sprintf(
+                'These pictures are %s, more than a browser is sent at once. php artisan pour:backup FILE writes them beside the records.',
+                KeptBackup::inWords($bytes),
+            )))->at('pictures');
+        }
+        $backup = $bytes === 0 ? $backups->take('by-hand') : $backups->leaving($pictures);
         $settings->write(self::SETTING, ['away_at' => now()->toIso8601String()]);
 
-        return self::sent($backup);
+        if ($backup->damaged !== []) {
+            session()->flash('problem', sprintf(
+                'Originals that are no longer as they came, and were left out: %s. Copy them anew from where they came from.',
+                implode(', ', $backup->damaged),
+            ));
+        }
+
+        return self::sent($backup)->deleteFileAfterSend($bytes > 0);
     }
 
     public function file(string $backup, Backups $backups): BinaryFileResponse
@@ -94,7 +129,8 @@ final class BackupController
         }
 
         return view('settings.restore', [
-            'kept' => $kept, 'madeAt' => Carbon::parse($opened->madeAt()), 'counts' => $opened->counts(),
+            'kept' => $kept, 'pictures' => $restore->pictures($opened),
+            'madeAt' => Carbon::parse($opened->madeAt()), 'counts' => $opened->counts(),
             'ways' => array_map(static fn (Into $into): array => self::way($into, $restore->plan($opened, $into)), Into::cases()),
         ]);
     }
@@ -142,7 +178,9 @@ final class BackupController
 
     private static function sent(KeptBackup $backup): BinaryFileResponse
     {
-        return response()->download($backup->path, "gentle-pour-{$backup->name}.zip", ['Content-Type' => 'application/zip']);
+        return response()->download(
+            $backup->path, 'gentle-pour-'.Str::after($backup->name, 'gentle-pour-').'.zip', ['Content-Type' => 'application/zip'],
+        );
     }
 
     private static function found(Backups $backups, string $name): KeptBackup

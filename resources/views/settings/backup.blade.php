@@ -7,7 +7,22 @@
                 <b>{{ $away === null ? 'Never' : ucfirst($away->diffForHumans()) }}</b>
                 {{ $away === null ? 'taken away' : 'last taken away' }} from this machine
             </p>
-            <form method="post" action="{{ route('backup.download') }}">@csrf<button class="button is-go">Save a backup</button></form>
+            <form method="post" action="{{ route('backup.download') }}">
+                @csrf
+                @if (count($choices) > 1)
+                    <fieldset class="backup-choice" @error('pictures') aria-describedby="f-pictures-problem" @enderror>
+                        <legend>Photographs that go along</legend>
+                        @foreach ($choices as [$which, $bytes])
+                            <label class="tick">
+                                <input type="radio" name="pictures" value="{{ $which->value }}" @checked($loop->first)>
+                                <span>{{ $which->words() }} @if ($bytes > 0)<b>{{ $size($bytes) }}</b>@endif</span>
+                            </label>
+                        @endforeach
+                    </fieldset>
+                    @error('pictures')<p class="problem" id="f-pictures-problem">{{ $message }}</p>@enderror
+                @endif
+                <button class="button is-go">Save a backup</button>
+            </form>
             <p class="hint">
                 Put it on another disk or another machine: what lies only here is lost with it. It holds your places and marks, outings,
                 kit, measurements and frames, with their notes and positions; keep it where nobody reads it.
@@ -22,7 +37,10 @@
                     accept="application/zip,.zip" class="input is-file"
                     @if ($errors->has('backup')) aria-invalid="true" aria-describedby="f-backup-problem" @endif>
                 @error('backup')<p class="problem" id="f-backup-problem">{{ $message }}</p>@enderror
-                <p class="hint">First you see what it would change.</p>
+                <p class="hint">
+                    First you see what it would change. Up to {{ $mostSent }} this way; a larger one, laid by hand into
+                    <code>{{ $folder }}</code> as it was saved, stands below.
+                </p>
                 <div class="foot-line"><button class="button">Look into it</button></div>
             </form>
         </section>
@@ -33,6 +51,9 @@
                     <x-once/><button class="button is-small">Keep one now</button>
                 </form>
             </h2>
+            @if (count($choices) > 1)
+                <p class="hint">These hold the records alone. The pictures lie here already, and bringing one back takes none away.</p>
+            @endif
             <ul class="kit-list">
                 @forelse ($kept as $backup)
                     <li>

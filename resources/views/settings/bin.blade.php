@@ -19,7 +19,7 @@
                 <h2>Pictures without a frame</h2>
                 <p>
                     <b>{{ $files }}</b> {{ $files === 1 ? 'file' : 'files' }}, <b>{{ $megabytes }} MB</b>, of photographs that are in no
-                    frame and no longer above. A backup from before, which has no pictures in it, would miss them.
+                    frame and no longer above. The backups kept on this machine have no pictures in them: one from before would miss these.
                 </p>
                 <form method="post" action="{{ route('bin.sweep') }}">
                     @csrf @method('delete')<button class="button">Remove these files</button>

@@ -2,12 +2,26 @@
     <div class="narrow-page">
         <h1>Backup of {{ $madeAt->format('j M Y, H:i') }} UTC</h1>
         <p class="hint">{{ array_sum($counts) }} records, {{ $kept->reason() }}. Nothing is done yet.</p>
+        @if ($pictures->added + $pictures->here > 0)
+            <p>
+                <b>{{ $pictures->added + $pictures->here }}</b> picture files in it,
+                {{ $pictures->added === 0 ? 'all of them here already' : $pictures->added.' of them are put back with either' }}.
+            </p>
+        @endif
+        @if ($pictures->missing > 0)
+            <p class="problem">
+                Of {{ $pictures->missing }} {{ $pictures->missing === 1 ? 'photograph' : 'photographs' }} there is no picture, in this
+                backup or here: what was noted and measured comes back, the picture does not.
+            </p>
+        @endif
         @foreach ($ways as ['into' => $into, 'plan' => $plan, 'changes' => $changes, 'moving' => $moving, 'same' => $same])
             <section class="restore-way">
                 <h2>{{ $into->name }}</h2>
                 <p class="hint">{{ $into->words() }}</p>
                 @if ($moving === [])
-                    <p><b>Nothing would change</b>: all of it is here already, as it is.</p>
+                    <p>
+                        <b>{{ $pictures->added === 0 ? 'Nothing' : 'No record' }} would change</b>: all of it is here already, as it is.
+                    </p>
                 @else
                     <table class="figures">
                         <thead>
@@ -32,6 +46,8 @@
                             {{ $same === 1 ? 'it is' : 'they are' }}.
                         </p>
                     @endif
+                @endif
+                @if ($moving !== [] || $pictures->added > 0)
                     <form method="post" action="{{ route('backup.restore', $kept->name) }}">
                         @csrf<input type="hidden" name="into" value="{{ $into->value }}">
                         <button @class(['button', 'is-go' => $into->value === 'merge'])>
