@@ -368,3 +368,15 @@ function ticked(object $test, App\Models\Frame $frame): array
 
     return $ticked[1];
 }
+
+/**
+ * @param  list<int|float|string>  $found
+ * @return list<int|float|string> each once, in order
+ */
+function everyOne(array $found): array
+{
+    $found = array_values(array_unique($found));
+    sort($found);
+
+    return $found;
+}

@@ -23,7 +23,8 @@ final class WhenToLeave
         $runUpM = $chance->whole(3, 8) / 10;
         $walk = self::STEP_MIN * $chance->whole(2, 5);
         $awashM = $standM - $runUpM - self::MARGIN_M;
-        $awash = $low + ($high - $low) * acos(1 - 2 * ($awashM - $lowM) / ($highM - $lowM)) / M_PI;
+        // Rounded, so that what falls on a minute is that minute.
+        $awash = round($low + ($high - $low) * acos(1 - 2 * ($awashM - $lowM) / ($highM - $lowM)) / M_PI, 6);
         $leave = self::STEP_MIN * (int) floor(($awash - $walk) / self::STEP_MIN);
         $place = $chance->whole(0, 3);
         $choices = array_map(static fn (int $i): string => self::clock($leave + self::APART_MIN * ($i - $place)), range(0, 3));

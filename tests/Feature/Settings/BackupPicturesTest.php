@@ -99,7 +99,8 @@ it('leaves an original out that is no longer what came in, and says which', func
 });
 
 it('asks on the page which pictures go along, says how large they are, and sends what is not kept here', function (): void {
-    $this->get('/settings/backup')->assertOk()->assertSeeInOrder(['originals kept here', 'kB', 'working pictures', 'kB', 'the records alone']);
+    $this->get('/settings/backup')
+        ->assertOk()->assertSeeInOrder(['originals kept here', 'kB', 'working pictures', 'kB', 'the records alone']);
     $sent = $this->post('/settings/backup/download', ['pictures' => 'working'])->assertOk()->assertDownload();
     $file = $sent->baseResponse->getFile()->getPathname();
     expect(OpenedBackup::open($file)->pictures()->names)->toHaveCount(4)
@@ -164,7 +165,8 @@ it('changes no record where there is no room for the pictures', function (): voi
     Frame::query()->limit(2)->delete();
     $frames = Frame::query()->count();
     config(['photos.folder' => '/proc/nowhere']);
-    $this->artisan('pour:restore', ['file' => $path, '--into' => 'merge'])->assertExitCode(2)->expectsOutputToContain('No record was changed');
+    $this->artisan('pour:restore',
+        ['file' => $path, '--into' => 'merge'])->assertExitCode(2)->expectsOutputToContain('No record was changed');
     rename($path, "{$this->folder}/kept/gentle-pour-20240102T030405Z-by-hand.zip");
     $this->post('/settings/backup/gentle-pour-20240102T030405Z-by-hand', ['into' => 'merge'])->assertSessionHasErrors('backup');
     expect(Frame::query()->count())->toBe($frames);
@@ -180,11 +182,14 @@ it('refuses pictures that are none, or not those of the backup, and says why', f
 })->with([
     'another picture' => [fn (ZipArchive $z, string $sha) => $z->addFromString("photos/{$sha}.jpg", 'x'), 'its SHA-256 is another'],
     'one that is gone' => [fn (ZipArchive $z, string $sha) => $z->deleteName("photos/{$sha}-small.jpg"), 'there is no photos/'],
-    'one more' => [fn (ZipArchive $z) => $z->addFromString('photos/'.str_repeat('a', 64).'.jpg', 'x'), 'of which its manifest does not know'],
+    'one more' => [fn (ZipArchive $z) => $z->addFromString('photos/'.str_repeat('a', 64).'.jpg', 'x'),
+        'of which its manifest does not know'],
     'one of no photograph' => [fn (ZipArchive $z) => toldPicture($z, str_repeat('a', 64).'.jpg', 'x'), 'belongs to no photograph'],
-    'no picture' => [fn (ZipArchive $z, string $sha) => toldPicture($z, "{$sha}.jpg", '<script>alert(1)</script>'), 'is no picture of at most 2048'],
+    'no picture' => [fn (ZipArchive $z, string $sha) => toldPicture($z, "{$sha}.jpg", '<script>alert(1)</script>'),
+        'is no picture of at most 2048'],
     'an original that is another' => [fn (ZipArchive $z, string $sha) => toldPicture($z, "{$sha}.original", 'x'), 'its SHA-256 is another'],
-    'far more than it seems' => [fn (ZipArchive $z, string $sha) => toldPicture($z, "{$sha}.original", str_repeat("\0", 9_000_000)), 'unpacks to more'],
+    'far more than it seems' => [fn (ZipArchive $z, string $sha) => toldPicture($z, "{$sha}.original", str_repeat("\0", 9_000_000)),
+        'unpacks to more'],
     'a picture larger than the shelf has' => [function (ZipArchive $z, string $sha): void {
         ob_start();
         imagejpeg(imagecreatetruecolor(2049, 9));
@@ -209,5 +214,6 @@ it('writes by the command what is asked for', function (): void {
     $to = $this->folder.'/by-command.zip';
     $this->artisan('pour:backup', ['file' => $to])->assertExitCode(0)->expectsOutputToContain('"pictures": 5');
     $this->artisan('pour:backup', ['file' => $to, '--pictures' => 'none'])->assertExitCode(0)->expectsOutputToContain('"pictures": 0');
-    $this->artisan('pour:backup', ['file' => $to, '--pictures' => 'some'])->assertExitCode(2)->expectsOutputToContain('"field": "pictures"');
+    $this->artisan('pour:backup',
+        ['file' => $to, '--pictures' => 'some'])->assertExitCode(2)->expectsOutputToContain('"field": "pictures"');
 });
