@@ -15,6 +15,7 @@ use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\BufferedOutput;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
+use ZipArchive;
 
 /**
  * Requests, commands and files that nobody should send, over every route and command that there is, by a seed. What must never come of it: an
@@ -93,24 +94,69 @@ final class Attack
         $buoy = "#YY  MM DD hh mm WDIR WSPD GST  WVHT   DPD   APD MWD   PRES  ATMP  WTMP  DEWP\n#yr  mo dy hr mn degT m/s  m/s     m   sec   sec degT   hPa  degC  degC  degC\n"
             ."2026 11 24 08 00 220  7.0  9.0   1.8   9.0   6.9 MM 1012.0  11.2  12.4   8.1\n2026 11 24 09 00 230  7.5  9.0   1.9   9.1   7.0 250 1011.0  11.0  12.4 MM\n";
         $csv = "time;hs;tp\n2026-11-24T08:00Z;1,8;9\n2026-11-24T09:00Z;1.9;9.1\n";
+        $journal = (string) json_encode(['format' => 'gentle-pour-journal-1', 'written_at' => '2026-11-27T06:10:00Z', 'entries' => [[
+            'key' => '0f8fad5b-d9cb-469f-a165-70867728950e', 'kind' => 'frame', 'at_ms' => 1795743513228, 'look' => 'silk', 'open_s' => 2.05,
+        ]]]);
+        [$jpeg, $png] = [$this->picture('imagejpeg'), $this->picture('imagepng')];
+        // What says that it is raw and has a picture in it.
+        $raw = "II*\0".pack('VvvvVVV', 8, 1, 0x0201, 4, 1, 26, 0).$jpeg;
+        $doors = [
+            ['POST', '/kit/file', 'kit', [$kit]], ['POST', '/water/buoy', 'files', [$buoy, $csv]], ['POST', '/settings/backup', 'backup', []],
+            ['POST', '/photos', 'files', [$jpeg, $png, $raw]], ['POST', '/field/home', 'file', [$journal]],
+            ['PUT', '/places/1/forecast', 'forecast_file', [$buoy, $csv]],
+        ];
         $backup = tempnam(sys_get_temp_dir(), 'attack');
-        $this->app->make(\App\Files\Backup\BackupFile::class)->write($backup);
-        $zip = (string) file_get_contents($backup);
-        unlink($backup);
+        $this->app->make(\App\Files\Backup\BackupFile::class)->write($backup, \App\Files\Backup\Pictures::Originals);
         for ($i = 0; $i < $count; $i++) {
-            [$path, $field, $content] = $this->nasty->one([
-                ['/kit/file', 'kit', $kit], ['/water/buoy', 'files', $buoy], ['/water/buoy', 'files', $csv],
-                ['/settings/backup', 'backup', $zip],
-            ]);
+            [$method, $path, $field, $contents] = $doors[$i % count($doors)];
+            $content = $contents === [] ? $this->changedBackup($backup) : $this->nasty->bytes($this->nasty->one($contents));
             $file = tempnam(sys_get_temp_dir(), 'attack');
-            file_put_contents($file, $this->nasty->bytes($content));
+            file_put_contents($file, $content);
             $sent = new UploadedFile($file, $this->nasty->one(['a.json', 'b.txt', '../c.zip', "d\0.php", $this->nasty->text()]), null, null,
                 true);
-            $request = Request::create($path, 'POST', ['place_id' => '1'], [],
+            $request = Request::create($path, $method, ['place_id' => '1'], [],
                 [$field => $field === 'files' && ! $this->nasty->oneIn(4) ? [$sent] : $sent]);
             $this->answer($request, "{$path}, {$field} of ".strlen($content).' bytes, changed');
             unlink($file);
         }
+        unlink($backup);
+    }
+
+    /** @param  callable-string  $write */
+    private function picture(string $write): string
+    {
+        $image = imagecreatetruecolor(64, 48);
+        imagefilledellipse($image, 20, 20, 30, 12, 0xAACCEE);
+        ob_start();
+        $write($image);
+
+        return (string) ob_get_clean();
+    }
+
+    /** Its bytes changed, or a document in it with its sum, as by one who knows how it is made. */
+    private function changedBackup(string $path): string
+    {
+        $copy = tempnam(sys_get_temp_dir(), 'attack');
+        copy($path, $copy);
+        if (! $this->nasty->oneIn(3)) {
+            $zip = new ZipArchive;
+            $zip->open($copy);
+            $manifest = json_decode((string) $zip->getFromName('manifest.json'), true);
+            $i = $this->nasty->number(0, count($manifest['documents']) - 1);
+            $name = $manifest['documents'][$i]['path'];
+            $document = json_decode((string) $zip->getFromName($name), true);
+            $document['records'] = array_map($this->nasty->document(...), $document['records']);
+            $json = (string) json_encode($document, JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+            $manifest['documents'][$i] = ['bytes' => strlen($json), 'sha256' => hash('sha256', $json)] + $manifest['documents'][$i];
+            $this->nasty->oneIn(3) && $manifest = $this->nasty->document($manifest);
+            $zip->addFromString($name, $json);
+            $zip->addFromString('manifest.json', (string) json_encode($manifest, JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR));
+            $zip->close();
+        }
+        $bytes = (string) file_get_contents($copy);
+        unlink($copy);
+
+        return $this->nasty->oneIn(3) ? $this->nasty->bytes($bytes) : $bytes;
     }
 
     /** @param  array<string, array<string, mixed>>  $documents  one that is right for each command that reads one */
