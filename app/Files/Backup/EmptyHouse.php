@@ -22,7 +22,7 @@ final readonly class EmptyHouse
     {
         $kept = $this->backups->take('before-emptying');
         $this->database->transaction(function (): void {
-            foreach ([...array_reverse(array_column(BackupKind::cases(), 'value')), 'drops', 'keepers', 'forecasts'] as $table) {
+            foreach ([...array_reverse(array_column(BackupKind::cases(), 'value')), 'drops', 'forecasts'] as $table) {
                 $rows = $this->database->table($table);
                 ($table === BackupKind::Settings->value ? $rows->whereNotIn('key', self::STAY) : $rows)->delete();
             }

@@ -92,6 +92,18 @@ it('ends every other session with a new passcode', function (): void {
     $this->post('/enter', ['passcode' => $new[0]])->assertRedirect();
 });
 
+it('stays when the house is emptied: whoever is in stays in, and the passcode opens it as before', function (): void {
+    $passcode = Passcode::renew();
+    ($this->fromTheHouse)();
+    $this->post('/enter', ['passcode' => $passcode]);
+    $this->post('/settings/backup/begin', ['sure' => '1'])->assertRedirect('/')->assertSessionHas('done');
+    expect(Place::query()->count())->toBe(0);
+    $this->get('/')->assertOk()->assertSee('Five minutes');
+    $this->post('/leave');
+    $this->post('/enter', ['passcode' => $passcode])->assertRedirect('/')->assertSessionHasNoErrors();
+    $this->get('/settings')->assertOk();
+});
+
 it('says how a passcode is made where there is none, and makes it by a command', function (): void {
     ($this->fromTheHouse)();
     $this->get('/enter')->assertOk()->assertSee('pour:passcode');
