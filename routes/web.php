@@ -73,6 +73,7 @@ $enter->group(static function (): void {
     Route::post('/enter', 'enter');
     Route::post('/leave', 'leave')->name('leave');
 });
+Route::delete('/settings/entrances/{entrance}', [EnterController::class, 'end'])->name('entrances.end')->where('entrance', '[0-9]{1,15}');
 Route::put('/settings/passcode', [EnterController::class, 'renew'])->name('passcode')->middleware('throttle:enter');
 
 Route::get('/', OutlookController::class)->name('outlook');

@@ -9,12 +9,13 @@ use Illuminate\Auth\Middleware\Authenticate;
 use Illuminate\Contracts\Auth\Factory;
 use Illuminate\Http\Request;
 use Illuminate\Session\SessionManager;
+use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Where the server listens to more than this machine, only who came in by the passcode gets an answer. */
 final class Invited extends Authenticate
 {
-    public function __construct(Factory $auth, private readonly SessionManager $sessions)
+    public function __construct(Factory $auth, private readonly SessionManager $sessions, private readonly Entrances $entrances)
     {
         parent::__construct($auth);
     }
@@ -31,6 +32,10 @@ final class Invited extends Authenticate
             $session->setId($request->cookies->get($session->getName()));
             $session->start();
             $request->setLaravelSession($session);
+        }
+
+        if ($this->entrances->isEnded($request->session())) {
+            Auth::guard('web')->logoutCurrentDevice();
         }
 
         return parent::handle($request, $next, ...$guards);

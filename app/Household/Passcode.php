@@ -33,6 +33,7 @@ final class Passcode
         $passcode = implode('-', $groups);
         $keeper = Keeper::query()->first() ?? new Keeper;
         $keeper->fill(['password' => self::plain($passcode)])->save();
+        Entrances::endAll();
 
         return $passcode;
     }

@@ -96,6 +96,30 @@
                 <h2>
                     Passcode <form method="post" action="{{ route('leave') }}">@csrf<button class="button is-small">Leave</button></form>
                 </h2>
+                <ul class="kit-list">
+                    @foreach ($entrances as $one)
+                        <li>
+                            @if ($one->isIn())
+                                <b>{{ $isThisOne($one) ? 'This '.strtolower($one->device) : $one->device }}</b>
+                                <span class="kit-what">
+                                    {{ $one->came_from }} · came in {{ $one->came_at->diffForHumans()
+                                        .($isThisOne($one) ? '' : ', last seen '.$one->seen_at->diffForHumans()) }}
+                                </span>
+                                @unless ($isThisOne($one))
+                                    <form method="post" action="{{ route('entrances.end', $one) }}">
+                                        @csrf @method('delete')<button class="button is-small"
+                                            aria-label="Show out the {{ strtolower($one->device) }} at {{ $one->came_from }}">
+                                            Show out
+                                        </button>
+                                    </form>
+                                @endunless
+                            @else
+                                <b class="warn">{{ $one->refused }} {{ $one->refused === 1 ? 'wrong passcode' : 'wrong passcodes' }}</b>
+                                <span class="kit-what">from {{ $one->came_from }}, the last {{ $one->seen_at->diffForHumans() }}</span>
+                            @endif
+                        </li>
+                    @endforeach
+                </ul>
                 <form method="post" action="{{ route('passcode') }}" class="enter">
                     @csrf @method('put')
                     <label for="f-passcode">The passcode, to make a new one and end every session but this</label>

@@ -98,9 +98,9 @@ function fillWithAnything(int $seed, int $each): void
 
 it('leaves nothing out: every table is in a backup or said not to be, every column of it by the schema', function (): void {
     $tables = array_diff(DB::getSchemaBuilder()->getTableListing(schemaQualified: false), ['migrations', 'sqlite_sequence']);
-    // What can be undone, forecasts, which are old by then, sentences, which lie in the plans of frames again, and the passcode’s hash, which is of this machine.
+    // What can be undone, forecasts, which are old by then, sentences, which lie in the plans of frames again, and the passcode’s hash with who came in by it, which are of this machine.
     expect(array_values(array_diff($tables, array_column(BackupKind::cases(), 'value'))))->toEqualCanonicalizing(['drops', 'sentences',
-        'keepers', 'sendings', 'forecasts']);
+        'keepers', 'sendings', 'forecasts', 'entrances']);
     foreach (BackupKind::cases() as $kind) {
         expect(RecordForm::of($kind)->columns())->toEqualCanonicalizing(DB::getSchemaBuilder()->getColumnListing($kind->value),
             $kind->value);
