@@ -5,7 +5,7 @@
         @if ($pictures->added + $pictures->here > 0)
             <p>
                 <b>{{ $pictures->added + $pictures->here }}</b> picture files in it,
-                {{ $pictures->added === 0 ? 'all of them here already' : $pictures->added.' of them are put back with either' }}.
+                {{ $pictures->added === 0 ? 'all of them here already' : $pictures->added.' to be put back with either' }}.
             </p>
         @endif
         @if ($pictures->missing > 0)

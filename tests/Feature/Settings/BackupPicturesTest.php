@@ -143,7 +143,7 @@ it('takes one that was saved and laid back by hand, keeps it, and brings it back
     $all = array_map(fn ($b): string => $b->name, app(Backups::class)->all());
     expect($all)->toHaveCount(15)->and(end($all))->toBe($name);
     // No record would change, and yet there is something to bring back.
-    $this->get("/settings/backup/{$name}")->assertOk()->assertSee('5 of them are put back')
+    $this->get("/settings/backup/{$name}")->assertOk()->assertSee('5 to be put back')
         ->assertSeeInOrder(['No record would change', 'Merge it in', 'No record would change', 'Replace everything']);
     $this->get("/settings/backup/{$name}.zip")->assertOk()->assertDownload($name.'.zip');
     $this->post("/settings/backup/{$name}", ['into' => 'replace'])->assertSessionHas('done');
