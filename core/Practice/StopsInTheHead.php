@@ -15,10 +15,8 @@ final class StopsInTheHead
     /** Strengths that are sold, in stops. */
     private const FILTERS = [2, 3, 4, 6, 8, 10];
 
-    /** Whole stops from a second at which a base frame is taken, and the longest that a frame takes. */
+    /** Whole stops from a second at which a base frame is taken: behind the strongest filter that is four minutes at the most. */
     private const BASE = [-9, -2];
-
-    private const LONGEST = 10;
 
     public static function ask(Chance $chance): Question
     {
@@ -32,8 +30,7 @@ final class StopsInTheHead
     private static function time(Chance $chance): Question
     {
         $base = $chance->whole(...self::BASE);
-        $filters = array_values(array_filter(self::FILTERS, static fn (int $n): bool => $base + $n <= self::LONGEST));
-        $stops = $chance->one($filters);
+        $stops = $chance->one(self::FILTERS);
         $label = static fn (int $at): string => $at < 0 ? ShutterTime::onDial(3 * $at)->label() : ShutterTime::ofStops($at)->exactLabel();
         $right = $base + $stops;
         $others = [$right - 1, $right + 1, $chance->one([$right - 2, $right + 2])];

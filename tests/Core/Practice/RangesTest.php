@@ -82,7 +82,7 @@ it('asks which aperture gives one to four stops back from f/8 to f/22', function
         ->and(everyOne($apart))->toBe(['-1 0 1 2', '-2 -1 0 1']);
 });
 
-it('asks how long a base frame of a 500th to a quarter second is with filters that are sold, to a quarter of an hour', function (): void {
+it('asks how long a base frame of a 500th to a quarter second is with filters that are sold', function (): void {
     $bases = $strengths = $ends = $apart = [];
     foreach (manyOf(Drill::Stops, 2500) as $q) {
         if (! str_contains($q->given, ' + ')) {
