@@ -16,6 +16,7 @@ use App\Models\Frame;
 use App\Models\Original;
 use App\Models\Photo;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 
 beforeEach(function (): void {
     // A shelf of this test, with two pictures, the original of one of them kept.
@@ -216,4 +217,15 @@ it('writes by the command what is asked for', function (): void {
     $this->artisan('pour:backup', ['file' => $to, '--pictures' => 'none'])->assertExitCode(0)->expectsOutputToContain('"pictures": 0');
     $this->artisan('pour:backup',
         ['file' => $to, '--pictures' => 'some'])->assertExitCode(2)->expectsOutputToContain('"field": "pictures"');
+});
+
+it('packs without keeping others from writing', function (): void {
+    $held = null;
+    $level = DB::transactionLevel();
+    DB::listen(function ($query) use (&$held, $level): void {
+        str_contains($query->sql, 'from "photos"') && $held = max($held ?? 0, DB::transactionLevel() - $level);
+        expect($query->sql)->not->toContain('DELETE FROM drops WHERE 0');
+    });
+    $this->post('/settings/backup/download', ['pictures' => 'working'])->assertOk();
+    expect($held)->toBe(1); // the snapshot of the records, and no more
 });
