@@ -61,13 +61,17 @@ enum BackupKind: string
         };
     }
 
-    /** Whether no two may have the same name, so that one of the same name is the same thing. */
-    public function isNamed(): bool
+    /**
+     * @return 'name'|'sha256'|null a column of which no two may have the same, whatever its case, so that what has it is the same thing
+     */
+    public function markedBy(): ?string
     {
         return match ($this) {
-            self::Cameras, self::Lenses, self::Filters, self::Places => true,
+            self::Cameras, self::Lenses, self::Filters, self::Places => 'name',
+            // The same file that was taken in here and there, or once more after it was deleted.
+            self::Photos => 'sha256',
             self::TideEntries, self::LevelMarks, self::Sightings, self::Subjects, self::Outings, self::Compositions, self::Measurements,
-            self::ShotLists, self::Frames, self::Photos, self::Calibrations, self::Settings => false,
+            self::ShotLists, self::Frames, self::Calibrations, self::Settings => null,
         };
     }
 

@@ -185,7 +185,8 @@ final class OpenedBackup
                 $where = sprintf('%s, record %d', $kind->value, $this->counts[$kind->value]);
                 $marks = [$form->key($record)];
                 $kind === BackupKind::Settings ?: $marks[] = 'id '.$record->id;
-                ! $kind->isNamed() ?: $marks[] = 'name '.Bag::plainName($record->name);
+                $marked = $kind->markedBy();
+                $marked === null ?: $marks[] = 'marked '.Bag::plainName((string) $record->$marked);
                 foreach ($marks as $mark) {
                     if (isset($seen[$mark])) {
                         throw new InvalidValue("In {$where}: there is one of the same name or number before it.");

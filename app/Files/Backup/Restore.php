@@ -10,17 +10,22 @@ use GentlePour\InvalidValue;
 use GentlePour\Kit\Bag;
 use Illuminate\Contracts\Cache\Repository as Cache;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
 use stdClass;
 
 /**
  * Brings a backup back, whole or not at all. Looking at what it would do goes the same way as doing it, and writes nothing.
  *
- * Records are known again by their name for life; cameras, lenses, filters and places, of which no two have one name, by that too. Where a
- * number is taken by another record, the newcomer gets a number of its own and all that points to it follows.
+ * Records are known again by their name for life; what no two may have alike (the name of a filter, the file of a photograph) tells it too,
+ * unless the one that has it here is another record of the backup. Where a number is taken by another record, the newcomer gets a number of
+ * its own and all that points to it follows; where a name is, a name with a number after it.
  */
 final class Restore
 {
     private const CHUNK = 200;
+
+    /** Of a name, before a number after it. */
+    private const ROOM_FOR_NAME = 54;
 
     /** The setting that goes by numbers of records. */
     private const LAST_HELD = 'gear';
@@ -113,17 +118,21 @@ final class Restore
         $here = $this->database->table($kind->value);
         $key = $kind === BackupKind::TideEntries ? null : 'uid';
         $byUid = $key === null ? [] : (clone $here)->pluck('id', 'uid')->all();
-        $byName = [];
-        foreach ($kind->isNamed() ? (clone $here)->pluck('id', 'name')->all() : [] as $name => $id) {
-            $byName[Bag::plainName((string) $name)] = $id;
+        $marked = $kind->markedBy();
+        $byMark = [];
+        foreach ($marked !== null ? (clone $here)->pluck('id', $marked)->all() : [] as $mark => $id) {
+            $byMark[Bag::plainName((string) $mark)] = $id;
         }
         $taken = array_fill_keys((clone $here)->pluck('id')->all(), true);
         $next = 1 + max([0, ...array_keys($taken)]);
+        $met = [];
         foreach ($backup->records($kind) as $record) {
             $next = max($next, $record->id + 1);
+            $met[$byUid[$record->uid ?? ''] ?? 0] = true;
         }
         foreach ($backup->records($kind) as $record) {
-            $id = $byUid[$record->uid ?? ''] ?? ($kind->isNamed() ? $byName[Bag::plainName($record->name)] ?? null : null);
+            $alike = $marked === null ? null : $byMark[Bag::plainName((string) $record->$marked)] ?? null;
+            $id = $byUid[$record->uid ?? ''] ?? (isset($met[$alike ?? 0]) ? null : $alike);
             if ($id === null) {
                 $id = isset($taken[$record->id]) ? $next++ : $record->id;
                 $taken[$id] = true;
@@ -142,6 +151,9 @@ final class Restore
                 $new = [];
                 foreach ($moved as $record) {
                     $change = $this->change($kind, $form, $record, $here[self::place($kind, $form, $record)] ?? null);
+                    if ($change === Change::Added && ! $this->takesAFreeMark($kind, $record)) {
+                        $change = Change::Left;
+                    }
                     $this->count($kind, $change);
                     if ($change === Change::Added) {
                         $new[] = $form->row($record);
@@ -171,13 +183,37 @@ final class Restore
         }
         $later = isset($record->updated_at) && $record->updated_at > ($here->updated_at ?? '');
 
-        return $later && ! $this->nameIsTaken($kind, $record) ? Change::Changed : Change::Left;
+        return $later && ! $this->markIsTaken($kind, $record) ? Change::Changed : Change::Left;
     }
 
-    private function nameIsTaken(BackupKind $kind, stdClass $record): bool
+    private function markIsTaken(BackupKind $kind, stdClass $record): bool
     {
-        return $kind->isNamed() && $this->database->table($kind->value)->where('id', '<>', $record->id)->pluck('name')
-            ->contains(static fn (mixed $name): bool => is_string($name) && Bag::plainName($name) === Bag::plainName($record->name));
+        $others = fn (): Builder => $this->database->table($kind->value)->where('id', '<>', $record->id);
+
+        return match ($kind->markedBy()) {
+            null => false,
+            'sha256' => $others()->where('sha256', $record->sha256)->exists(),
+            'name' => $others()->pluck('name')
+                ->contains(static fn (mixed $name): bool => is_string($name) && Bag::plainName($name) === Bag::plainName($record->name)),
+        };
+    }
+
+    /** A newcomer whose name another has here comes under a name of its own. @return bool whether it can come at all */
+    private function takesAFreeMark(BackupKind $kind, stdClass $record): bool
+    {
+        if (! $this->markIsTaken($kind, $record)) {
+            return true;
+        }
+        if ($kind->markedBy() !== 'name') {
+            return false;
+        }
+        $taken = $this->database->table($kind->value)->pluck('name')
+            ->map(static fn (mixed $name): string => Bag::plainName((string) $name));
+        $name = mb_substr($record->name, 0, self::ROOM_FOR_NAME);
+        for ($n = 2; $taken->contains(Bag::plainName("{$name} ({$n})")); $n++);
+        $record->name = "{$name} ({$n})";
+
+        return true;
     }
 
     private function replace(OpenedBackup $backup, bool $write): void
