@@ -177,6 +177,35 @@ it('brings everything back exactly as it was, whatever it was and whatever came 
         ->toBe(array_sum(OpenedBackup::open($before)->counts()));
 })->with(range(1, 4));
 
+it('merges whatever came since into whatever was, once, and points to nothing that is not there (random records)', function (int $seed): void {
+    fillWithAnything($seed, 6);
+    $backup = ($this->written)();
+    // On the other machine: some gone, some new under numbers that are taken here, some by the name or the file of another.
+    foreach (array_reverse(BackupKind::cases()) as $kind) {
+        $kind === BackupKind::Settings || DB::table($kind->value)->whereRaw('id % 5 = ?', [$seed % 5])->delete();
+        if ($kind->markedBy() !== null) {
+            DB::table($kind->value)->whereRaw('id % 5 = ?', [($seed + 1) % 5])->update(['uid' => DB::raw("'f' || substr(uid, 2)")]);
+            DB::table($kind->value)->whereRaw('id % 5 = ?', [($seed + 2) % 5])->update([
+                'updated_at' => '2040-01-01 00:00:00',
+                $kind->markedBy() => DB::raw($kind === BackupKind::Photos ? 'sha256' : "'N ' || name"),
+            ]);
+        }
+    }
+    fillWithAnything($seed + 500, 4);
+    $had = collect(BackupKind::cases())->mapWithKeys(fn (BackupKind $kind): array => [$kind->value => DB::table($kind->value)->count()]);
+
+    $plan = app(Restore::class)->plan(OpenedBackup::open($backup), Into::Merge);
+    expect(app(Restore::class)->run(OpenedBackup::open($backup), Into::Merge))->toBe($plan)
+        ->and(DB::select('PRAGMA foreign_key_check'))->toBe([]);
+    foreach (BackupKind::cases() as $kind) {
+        expect(DB::table($kind->value)->count())->toBe($had[$kind->value] + $plan[$kind->value]['added'], $kind->value);
+    }
+    $again = app(Restore::class)->plan(OpenedBackup::open($backup), Into::Merge);
+    expect([array_sum(array_column($again, 'added')), array_sum(array_column($again, 'changed'))])->toBe([0, 0]);
+    // And it is a state that can be written, read and brought back itself.
+    OpenedBackup::open(($this->written)('merged'));
+})->with(range(1, 6));
+
 it('parts what is many into documents that can be read in little memory', function (): void {
     $place = Place::query()->firstOrFail()->id;
     for ($i = 0; $i < 1001; $i++) {
