@@ -60,15 +60,58 @@ final class Dropping
     {
         $this->database->transaction(function () use ($drop): void {
             $packed = Filter::packedIds();
+            $again = [];
             foreach ($drop->rows as [$table, $row]) {
-                $table === 'settings' ? $this->putBack($row) : $this->database->table($table)->insert($row);
+                $row = $this->pointedAnew($table, $row, $again);
+                $there = $table === 'photos' ? $this->takenInAgain($row) : null;
+                if ($there !== null) {
+                    $again[(int) $row['id']] = $there;
+                } elseif ($table === 'settings') {
+                    $this->putBack($row);
+                } else {
+                    $this->database->table($table)->insert($row);
+                }
             }
             foreach ($drop->links as [$table, $id, $column, $to]) {
-                $this->database->table($table)->where('id', $id)->whereNull($column)->update([$column => $to]);
+                $this->database->table($table)->where('id', $id)->whereNull($column)
+                    ->update($this->pointedAnew($table, [$column => $to], $again));
             }
             Filter::leaveTheRestAtHome($packed);
             $drop->delete();
         });
+    }
+
+    /**
+     * A file that was taken in once more since its record was deleted: the new record stands, and lies with the frame that comes back where
+     * it lies with none.
+     *
+     * @param  array<string, mixed>  $row
+     */
+    private function takenInAgain(array $row): ?int
+    {
+        $there = $this->database->table('photos')->where('sha256', $row['sha256'])->first(['id', 'frame_id']);
+        if ($there !== null && $there->frame_id === null) {
+            $this->database->table('photos')->where('id', $there->id)->update(['frame_id' => $row['frame_id'], 'role' => $row['role']]);
+        }
+
+        return $there === null ? null : (int) $there->id;
+    }
+
+    /**
+     * @param  array<string, mixed>  $row
+     * @param  array<int, int>  $again  photographs that were taken in once more, by their old numbers
+     * @return array<string, mixed> which points to those
+     */
+    private function pointedAnew(string $table, array $row, array $again): array
+    {
+        foreach ($again === [] ? [] : $this->database->getSchemaBuilder()->getForeignKeys($table) as $key) {
+            $column = $key['columns'][0];
+            if ($key['foreign_table'] === 'photos' && isset($again[(int) ($row[$column] ?? 0)])) {
+                $row[$column] = $again[(int) $row[$column]];
+            }
+        }
+
+        return $row;
     }
 
     /** Says what came of it, with a button that undoes it. */

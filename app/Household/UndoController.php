@@ -19,11 +19,21 @@ final class UndoController
         }
         try {
             $dropping->undo($kept);
-        } catch (QueryException) {
-            return redirect()->back(fallback: route('outlook'))
-                ->with('problem', 'It cannot come back: something else has taken its name or its place meanwhile.');
+        } catch (QueryException $e) {
+            return redirect()->back(fallback: route('outlook'))->with('problem', self::why($e));
         }
 
         return redirect()->back(fallback: route('outlook'))->with('done', 'It is back, as it was.');
+    }
+
+    private static function why(QueryException $e): string
+    {
+        return match (true) {
+            str_contains($e->getMessage(), 'FOREIGN KEY') => 'It cannot come back yet: what it belonged to is deleted too. '
+                .'Bring that back first, from Settings, Deleted.',
+            preg_match('/UNIQUE constraint failed: \w+\.u?id\b/', $e->getMessage()) === 1 => 'It is here already: a backup brought it back.',
+            default => 'It cannot come back: something else has taken its name meanwhile. '
+                .'Give that another name, and bring this back then.',
+        };
     }
 }

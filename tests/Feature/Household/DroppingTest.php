@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Models\Calibration;
 use App\Models\Drop;
 use App\Models\Filter;
 use App\Models\Frame;
 use App\Models\LevelMark;
 use App\Models\Measurement;
 use App\Models\Outing;
+use App\Models\Photo;
 use App\Models\Place;
 use App\Models\ShotList;
 use App\Models\Sighting;
@@ -58,12 +60,48 @@ it('says when it is too late, done already, or its name is taken', function (): 
     $filter = Filter::query()->firstOrFail();
     $row = (array) DB::table('filters')->find($filter->id);
     $this->delete("/kit/filter/{$filter->id}");
-    DB::table('filters')->insert([...$row, 'id' => 999]);
+    DB::table('filters')->insert([...$row, 'id' => 999, 'uid' => '0f8fad5b-d9cb-469f-a165-70867728950e']);
     $drop = Drop::query()->value('id');
     $this->post("/undo/{$drop}")
-        ->assertRedirect()->assertSessionHas('problem', 'It cannot come back: something else has taken its name or its place meanwhile.');
+        ->assertRedirect()->assertSessionHas('problem', 'It cannot come back: something else has taken its name meanwhile. Give that another name, and bring this back then.');
     expect(Drop::query()->count())->toBe(1);
 });
+
+it('says what to bring back first, and brings both back then', function (): void {
+    $frame = Frame::query()->whereNotNull('place_id')->firstOrFail();
+    $place = $frame->place_id;
+    $this->delete("/log/{$frame->id}");
+    $first = Drop::query()->value('id');
+    $this->travel(1)->minutes();
+    $this->delete("/places/{$place}");
+    $this->post("/undo/{$first}")->assertSessionHas(
+        'problem', 'It cannot come back yet: what it belonged to is deleted too. Bring that back first, from Settings, Deleted.',
+    );
+    $this->post('/undo/'.Drop::query()->whereKeyNot($first)->value('id'))->assertSessionHas('done');
+    $this->post("/undo/{$first}")->assertSessionHas('done', 'It is back, as it was.');
+    expect(Frame::query()->findOrFail($frame->id)->place_id)->toBe($place);
+});
+
+it('brings a frame back whose picture was taken in once more meanwhile, and lays that with it', function (bool $liesElsewhere): void {
+    $calibration = Calibration::query()->whereNotNull('filtered_id')->firstOrFail();
+    $photo = Photo::query()->findOrFail($calibration->filtered_id);
+    $frame = $photo->frame_id;
+    $other = Frame::query()->whereKeyNot($frame)->value('id');
+    $photos = Photo::query()->where('frame_id', $frame)->count();
+    $row = (array) DB::table('photos')->find($photo->id);
+    $this->delete("/log/{$frame}");
+    expect(Photo::query()->where('sha256', $photo->sha256)->exists())->toBeFalse();
+    DB::table('photos')->insert([
+        'id' => 4711, 'uid' => '0f8fad5b-d9cb-469f-a165-70867728950e', 'base_id' => null, 'frame_id' => $liesElsewhere ? $other : null,
+    ] + $row);
+
+    $this->post('/undo/'.Drop::query()->value('id'))->assertSessionHas('done');
+    $again = Photo::query()->where('sha256', $photo->sha256)->sole();
+    expect($again->id)->toBe(4711)->and($again->frame_id)->toBe($liesElsewhere ? $other : $frame)
+        ->and(Photo::query()->where('frame_id', $frame)->count())->toBe($photos - ($liesElsewhere ? 1 : 0))
+        ->and($calibration->fresh()?->filtered_id)->toBe(4711)->and(DB::select('PRAGMA foreign_key_check'))->toBe([]);
+    $this->get("/log/{$frame}")->assertOk();
+})->with(['and lies with none' => false, 'and lies with another frame' => true]);
 
 it('answers the same form sent twice in a moment once, and the second time as the first', function (): void {
     $query = benchQuery();

@@ -9,6 +9,8 @@ use App\Files\Backup\Into;
 use App\Files\Backup\OpenedBackup;
 use App\Files\Backup\Restore;
 use App\Models\Calibration;
+use App\Models\Drop;
+use App\Models\Frame;
 use App\Models\Photo;
 use App\Models\Place;
 use App\Models\Subject;
@@ -65,6 +67,15 @@ it('keeps two places apart of which one was renamed and the other has its old na
 })->with([
     'renamed there since' => ['2026-11-20 10:00:00', '%s'], 'changed here since: the newcomer gives way' => ['2026-11-28 10:00:00', '%s (2)'],
 ]);
+
+it('says that what was deleted is here again by a backup, where it is brought back once more', function (): void {
+    $backup = ($this->written)();
+    $frame = Frame::query()->firstOrFail();
+    $this->delete("/log/{$frame->id}");
+    ($this->merge)($backup);
+    expect(Frame::query()->whereKey($frame->id)->exists())->toBeTrue();
+    $this->post('/undo/'.Drop::query()->value('id'))->assertSessionHas('problem', 'It is here already: a backup brought it back.');
+});
 
 it('refuses a backup in which one file is two photographs', function (): void {
     $path = tampered(($this->written)(), edited('photos.json', function (stdClass $document): void {
