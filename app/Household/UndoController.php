@@ -28,10 +28,12 @@ final class UndoController
 
     private static function why(QueryException $e): string
     {
+        $said = $e->getMessage();
+
         return match (true) {
-            str_contains($e->getMessage(), 'FOREIGN KEY') => 'It cannot come back yet: what it belonged to is deleted too. '
+            str_contains($said, 'FOREIGN KEY') => 'It cannot come back yet: what it belonged to is deleted too. '
                 .'Bring that back first, from Settings, Deleted.',
-            preg_match('/UNIQUE constraint failed: \w+\.u?id\b/', $e->getMessage()) === 1 => 'It is here already: a backup brought it back.',
+            preg_match('/UNIQUE constraint failed: \w+\.u?id\b/', $said) === 1 => 'It is here already: a backup brought it back.',
             default => 'It cannot come back: something else has taken its name meanwhile. '
                 .'Give that another name, and bring this back then.',
         };
