@@ -78,6 +78,13 @@ final readonly class ArchivedPictures
         return is_resource($stream) ? $stream : throw new InvalidValue("{$name} cannot be unpacked; the archive is damaged.");
     }
 
+    public function bytesOf(string $name): int
+    {
+        $stat = $this->zip->statName(self::FOLDER.$name);
+
+        return is_array($stat) ? $stat['size'] : 0;
+    }
+
     private static function check(ZipArchive $zip, string $path, stdClass $entry): void
     {
         $stat = $zip->statName($path);

@@ -89,7 +89,7 @@ final class Restore
     private function putBack(OpenedBackup $backup, string $name): void
     {
         try {
-            $this->shelf->put($name, $backup->pictures()->stream($name));
+            $this->shelf->put($name, $backup->pictures()->stream($name), $backup->pictures()->bytesOf($name));
         } catch (InvalidValue $e) {
             throw (new InvalidValue($e->getMessage().' No record was changed.'))->at('backup');
         }

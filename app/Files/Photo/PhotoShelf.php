@@ -71,15 +71,16 @@ final readonly class PhotoShelf
      * Puts a file back in its place, whole or not at all.
      *
      * @param  resource  $from
+     * @param  int  $bytes  how long it is: what a full disk cuts short is no picture
      *
      * @throws InvalidValue when nothing can be written there
      */
-    public function put(string $name, $from): void
+    public function put(string $name, $from, int $bytes): void
     {
         $this->needFolder(self::sha256($name));
         $to = $this->place($name);
         $part = @fopen($to.'.part', 'wb');
-        $isWhole = $part !== false && @stream_copy_to_stream($from, $part) !== false && @fflush($part);
+        $isWhole = $part !== false && @stream_copy_to_stream($from, $part) === $bytes && @fflush($part);
         if ($part === false || ! $isWhole || ! fclose($part) || ! @rename($to.'.part', $to)) {
             @unlink($to.'.part');
             throw new InvalidValue('The pictures could not be kept: the disk is full, or the folder of photographs cannot be written to.');

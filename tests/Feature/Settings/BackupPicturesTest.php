@@ -173,6 +173,18 @@ it('changes no record where there is no room for the pictures', function (): voi
     expect(Frame::query()->count())->toBe($frames);
 });
 
+it('keeps nothing of a picture that a full disk cuts short', function (): void {
+    $name = str_repeat('a', 64).'.jpg';
+    $short = fopen('php://memory', 'w+b');
+    fwrite($short, 'abc');
+    rewind($short);
+    expect(fn () => app(PhotoShelf::class)->put($name, $short, 5))->toBeRefused('The pictures could not be kept: the disk is full');
+    expect(glob($this->shelf.'/aa/*'))->toBe([]);
+    rewind($short);
+    app(PhotoShelf::class)->put($name, $short, 3);
+    expect(file_get_contents($this->shelf."/aa/{$name}"))->toBe('abc');
+});
+
 it('refuses pictures that are none, or not those of the backup, and says why', function (callable $damage, string $says): void {
     $path = ($this->wrote)();
     exec('rm -rf '.escapeshellarg($this->shelf));
