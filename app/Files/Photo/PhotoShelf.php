@@ -39,6 +39,7 @@ final readonly class PhotoShelf
         $this->write($this->thumb($sha256), $thumb, self::QUALITY['thumb']);
         if ($withOriginal && ! (@copy($path, $this->original($sha256).'.part')
             && rename($this->original($sha256).'.part', $this->original($sha256)))) {
+            @unlink($this->original($sha256).'.part');
             throw new InvalidValue('The original could not be kept: the disk is full, or the folder of photographs cannot be written to.');
         }
     }
@@ -133,9 +134,11 @@ final readonly class PhotoShelf
         $found = [];
         foreach (glob($this->folder.'/??/*') ?: [] as $path) {
             // Only what was kept here, by the names that are given here.
-            $name = basename($path);
-            $isOurs = self::isName($name) && $path === $this->place($name);
-            if ($isOurs && ! isset($needed[self::sha256($name)]) && filemtime($path) < now()->subDay()->getTimestamp()) {
+            // What was cut off in the midst of being written is needed by nobody.
+            $name = basename($path, '.part');
+            $isOurs = self::isName($name) && dirname($path) === dirname($this->place($name));
+            $isNeeded = isset($needed[self::sha256($name)]) && ! str_ends_with($path, '.part');
+            if ($isOurs && ! $isNeeded && filemtime($path) < now()->subDay()->getTimestamp()) {
                 $found[$path] = (int) filesize($path);
             }
         }
@@ -164,7 +167,11 @@ final readonly class PhotoShelf
     /** Beside its name, and moved there when it is whole. */
     private function write(string $to, GdImage $image, int $quality): void
     {
-        if (! @imagejpeg($image, $to.'.part', $quality) || ! @rename($to.'.part', $to)) {
+        // In memory first: written to a full disk it would say that all went well.
+        ob_start();
+        imagejpeg($image, null, $quality);
+        $jpeg = (string) ob_get_clean();
+        if (@file_put_contents($to.'.part', $jpeg) !== strlen($jpeg) || ! @rename($to.'.part', $to)) {
             @unlink($to.'.part');
             throw new InvalidValue('The picture could not be kept: the disk is full, or the folder of photographs cannot be written to.');
         }

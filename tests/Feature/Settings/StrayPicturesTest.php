@@ -33,13 +33,13 @@ it('removes what belongs to no frame and is in no bin, says how much it is, and 
     $photo($used);
     resolve(Dropping::class)($photo($dropped));
     $stays = [($this->lay)("aa/{$used}.jpg"), ($this->lay)("bb/{$dropped}.original"), ($this->lay)("dd/{$fresh}.jpg", 1000, 0),
-        ($this->lay)('cc/notes.txt'), ($this->lay)("ca/{$stray}.jpg")];
+        ($this->lay)('cc/notes.txt'), ($this->lay)("aa/{$used}.jpg.part", 10, 0), ($this->lay)("ca/{$stray}.jpg")];
     $goes = [($this->lay)("cc/{$stray}.jpg", 1_200_000), ($this->lay)("cc/{$stray}-small.jpg", 100_000),
-        ($this->lay)("cc/{$stray}.original", 2_000_000)];
+        ($this->lay)("cc/{$stray}.original", 2_000_000), ($this->lay)("aa/{$used}.original.part", 500_000)];
 
-    $this->get('/settings/deleted')->assertOk()->assertSee('Pictures without a frame')->assertSeeInOrder(['3', 'files', '3.3 MB']);
+    $this->get('/settings/deleted')->assertOk()->assertSee('Pictures without a frame')->assertSeeInOrder(['4', 'files', '3.8 MB']);
     $this->delete('/settings/deleted/pictures')->assertRedirect('/settings/deleted')->assertSessionHas('done',
-        'Files of pictures removed: 3, 3.3 MB.');
+        'Files of pictures removed: 4, 3.8 MB.');
     expect(array_filter($goes, is_file(...)))->toBe([])->and(array_filter($stays, is_file(...)))->toBe($stays);
     $this->get('/settings/deleted')->assertOk()->assertDontSee('Pictures without a frame');
 
