@@ -66,8 +66,8 @@ final readonly class BackupFile
                 'pictures' => array_values($entries),
             ];
             $flags = JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR;
-            file_put_contents($parts.'/manifest.json', json_encode($manifest, $flags)."\n");
-            file_put_contents($parts.'/README.txt', self::README);
+            self::put($parts.'/manifest.json', json_encode($manifest, $flags)."\n");
+            self::put($parts.'/README.txt', self::README);
             $this->pack($parts, array_keys($entries), $building);
             chmod($building, 0600);
             if (! rename($building, $path)) {
@@ -158,14 +158,19 @@ final readonly class BackupFile
             "{\"format\": \"%s\", \"kind\": \"%s\", \"records\": [%s\n]}\n", self::FORMAT.self::VERSION, $kind->value,
             $lines === [] ? '' : "\n".implode(",\n", $lines),
         );
-        if (@file_put_contents($folder.'/'.$path, $json) !== strlen($json)) {
-            throw new BackupFailed('The disk is full, or the folder for temporary files cannot be written to.');
-        }
+        self::put($folder.'/'.$path, $json);
 
         return [
             'path' => $path, 'kind' => $kind->value, 'records' => count($lines), 'bytes' => strlen($json),
             'sha256' => hash('sha256', $json),
         ];
+    }
+
+    private static function put(string $path, string $bytes): void
+    {
+        if (@file_put_contents($path, $bytes) !== strlen($bytes)) {
+            throw new BackupFailed('The disk is full, or the folder for temporary files cannot be written to.');
+        }
     }
 
     /** @param  list<string>  $pictures */

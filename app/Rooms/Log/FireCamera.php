@@ -58,7 +58,9 @@ final readonly class FireCamera
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'delivered');
         try {
-            file_put_contents($path, $file->bytes);
+            if (@file_put_contents($path, $file->bytes) !== strlen($file->bytes)) {
+                throw (new InvalidValue('The disk is full: what the camera sent could not be taken in.'))->at('camera');
+            }
             $taken = ($this->take)($path, $file->name);
         } finally {
             unlink($path);
