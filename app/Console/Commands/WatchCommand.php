@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Rooms\Log\PhotoOutcome;
-use App\Rooms\Log\TakenPhoto;
 use App\Rooms\Log\TakePhoto;
 use GentlePour\InvalidValue;
 use Illuminate\Console\Command;
+use Illuminate\Database\QueryException;
 
 /** For cameras that send their files: what lands in a folder is taken in, once each, and stays where it is. */
 final class WatchCommand extends Command
@@ -22,6 +22,12 @@ final class WatchCommand extends Command
         {--every=2 : seconds between two looks, 1 to 3600}';
 
     protected $description = 'Takes in what lands in a folder (a line of JSON for each file)';
+
+    /** What could not be written down, and is looked at again. */
+    private const LATER = 'later';
+
+    /** @var array<string, true> by path */
+    private array $later = [];
 
     /** @var array<string, string> size and time of those that are done with, by path */
     private array $seen = [];
@@ -41,7 +47,7 @@ final class WatchCommand extends Command
             $once || sleep($every);
         } while (! $once);
 
-        return self::SUCCESS;
+        return $this->later === [] ? self::SUCCESS : self::FAILURE;
     }
 
     private function look(string $folder, TakePhoto $take, bool $once): void
@@ -56,16 +62,27 @@ final class WatchCommand extends Command
             if (($this->seen[$path] ?? '') === $is || (! $once && time() - (int) @filemtime($path) < self::WHOLE_S)) {
                 continue;
             }
+            try {
+                $taken = $take($path, basename($path));
+            } catch (QueryException) {
+                // What another takes in at this moment, a busy database or a full disk end nothing: it is looked at again.
+                isset($this->later[$path])
+                    || $this->tell(basename($path), self::LATER, null, 'The database is busy, or cannot be written to; it is tried again.');
+                $this->later[$path] = true;
+
+                continue;
+            }
+            unset($this->later[$path]);
             $this->seen[$path] = $is;
-            $this->say($take($path, basename($path)));
+            $this->tell($taken->name, $taken->outcome->value, $taken->photo?->frame_id,
+                $taken->outcome === PhotoOutcome::Refused ? $taken->why : null);
         }
     }
 
-    private function say(TakenPhoto $taken): void
+    private function tell(string $file, string $outcome, ?int $frame, ?string $error): void
     {
         $this->line((string) json_encode([
-            'file' => mb_scrub($taken->name, 'UTF-8'), 'outcome' => $taken->outcome->value, 'frame' => $taken->photo?->frame_id,
-            'error' => $taken->outcome === PhotoOutcome::Refused ? $taken->why : null,
+            'file' => mb_scrub($file, 'UTF-8'), 'outcome' => $outcome, 'frame' => $frame, 'error' => $error,
         ], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE));
     }
 }

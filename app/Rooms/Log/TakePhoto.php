@@ -14,10 +14,12 @@ use GentlePour\InvalidValue;
 use GentlePour\Photo\CameraClock;
 use GentlePour\Photo\Matching;
 use GentlePour\Photo\ShotSettings;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Carbon;
 
 /**
- * Takes one picture file in: looked at, kept, and laid beside the frame that it shows. What is wrong with it is said, and stops no other.
+ * Takes one picture file in, whole or not at all: looked at, kept, and laid beside the frame that it shows. What is wrong with it is said,
+ * and stops no other.
  */
 final readonly class TakePhoto
 {
@@ -27,6 +29,7 @@ final readonly class TakePhoto
         private FoundFrame $found,
         private CameraClocks $clocks,
         private PhotoChoices $choices,
+        private ConnectionInterface $database,
     ) {
     }
 
@@ -40,7 +43,7 @@ final readonly class TakePhoto
                 return new TakenPhoto($name, PhotoOutcome::Here, $here);
             }
 
-            return $this->take($path, $name, $sha);
+            return $this->database->transaction(fn (): TakenPhoto => $this->take($path, $name, $sha));
         } catch (InvalidValue $e) {
             return new TakenPhoto($name, PhotoOutcome::Refused, why: $e->getMessage());
         }

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Models\Frame;
 use App\Models\Photo;
+use Illuminate\Support\Facades\DB;
 
 // pour:watch, for cameras that send their files.
 
@@ -62,4 +64,22 @@ it('goes on looking until it is ended, and takes a file that comes later once it
     exec('rm -rf '.escapeshellarg($database).' '.escapeshellarg("{$this->folder}-photos"));
     // Without a kit nobody can say which frame it was: it waits.
     expect($line['file'])->toBe('late.jpg')->and($line['outcome'])->toBe('open');
+});
+
+it('leaves a file for later where nothing can be written, takes the others’ turn, and leaves no frame without its picture', function (): void {
+    $frames = Frame::query()->count();
+    copy(base_path('data/demo/posts-silk.jpg'), "{$this->folder}/a.jpg");
+    copy(base_path('data/demo/step-silk.jpg'), "{$this->folder}/b.jpg");
+    Frame::query()->delete(); // both would be found as frames of their own
+    $left = Frame::query()->count();
+    DB::unprepared("CREATE TRIGGER broken BEFORE INSERT ON photos WHEN NEW.name = 'a.jpg' BEGIN SELECT RAISE(ABORT, 'the disk is full'); END");
+    [$code, $lines] = ($this->watched)();
+    expect($frames)->toBeGreaterThan($left)->and($code)->toBe(1)
+        ->and(array_column($lines, 'outcome', 'file'))->toBe(['a.jpg' => 'later', 'b.jpg' => 'found'])
+        ->and($lines[0]['error'])->toContain('tried again')->and(Photo::query()->pluck('name')->all())->toBe(['b.jpg'])
+        ->and(Frame::query()->count())->toBe(1);
+    DB::unprepared('DROP TRIGGER broken');
+    [$code, $lines] = ($this->watched)();
+    expect($code)->toBe(0)->and(array_column($lines, 'outcome', 'file'))->toBe(['a.jpg' => 'found', 'b.jpg' => 'here'])
+        ->and(Frame::query()->count())->toBe(2);
 });
