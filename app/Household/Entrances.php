@@ -85,9 +85,10 @@ final class Entrances
     /** @return Collection<int, Entrance> those that are in, the latest seen first, and then where it was tried in vain */
     public function all(): Collection
     {
-        self::forgetTheOld();
+        // What was not seen for as long as a session lasts is out by itself.
+        $in = self::within()->where('seen_at', '>', now()->subMinutes(config()->integer('session.lifetime')));
 
-        return self::within()->latest('seen_at')->latest('id')->get()->concat(self::inVain()->latest('seen_at')->latest('id')->get());
+        return $in->latest('seen_at')->latest('id')->get()->concat(self::inVain()->latest('seen_at')->latest('id')->get());
     }
 
     /** @return array<string, mixed> */

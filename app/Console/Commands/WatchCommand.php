@@ -18,13 +18,13 @@ final class WatchCommand extends Command
     /** A file that has not grown for so long is whole. */
     private const WHOLE_S = 2;
 
+    /** What could not be written down, and is looked at again. */
+    private const LATER = 'later';
+
     protected $signature = 'pour:watch {folder : where the camera puts its files} {--once : take in what lies there, and end}
         {--every=2 : seconds between two looks, 1 to 3600}';
 
     protected $description = 'Takes in what lands in a folder (a line of JSON for each file)';
-
-    /** What could not be written down, and is looked at again. */
-    private const LATER = 'later';
 
     /** @var array<string, true> by path */
     private array $later = [];

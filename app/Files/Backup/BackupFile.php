@@ -60,7 +60,7 @@ final readonly class BackupFile
         }
         try {
             [$documents, $pictures] = $this->database->transaction(fn (): array => [$this->documents($parts), $this->pictures($which)]);
-            [$entries, $damaged] = self::summed($pictures);
+            [$entries, $damaged] = $this->summed($pictures);
             $manifest = [
                 'format' => self::FORMAT.self::VERSION, 'made_at' => now()->utc()->format('Y-m-d\TH:i:s\Z'), 'documents' => $documents,
                 'pictures' => array_values($entries),
@@ -103,20 +103,22 @@ final readonly class BackupFile
     /**
      * @param  list<string>  $paths
      * @return array{array<string, array{path: string, bytes: int, sha256: string}>, list<string>} what the manifest says, by path; and
-     *                                                                                             originals that are no longer what came
+     *                                                                                             files that are no longer what they were
      */
-    private static function summed(array $paths): array
+    private function summed(array $paths): array
     {
         [$entries, $damaged] = [[], []];
         foreach ($paths as $path) {
             $name = basename($path);
-            $sha256 = (string) hash_file('sha256', $path);
-            if (str_ends_with($name, '.original') && $sha256 !== PhotoShelf::sha256($name)) {
+            if (! $this->shelf->isWhole($name)) {
                 $damaged[] = $path;
 
                 continue;
             }
-            $entries[$path] = ['path' => ArchivedPictures::FOLDER.$name, 'bytes' => (int) filesize($path), 'sha256' => $sha256];
+            $entries[$path] = [
+                'path' => ArchivedPictures::FOLDER.$name, 'bytes' => (int) filesize($path),
+                'sha256' => str_ends_with($name, '.original') ? PhotoShelf::sha256($name) : (string) hash_file('sha256', $path),
+            ];
         }
 
         return [$entries, $damaged];

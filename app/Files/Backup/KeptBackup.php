@@ -9,7 +9,7 @@ use Illuminate\Support\Carbon;
 /** A backup that lies on this machine. */
 final readonly class KeptBackup
 {
-    /** @param  list<string>  $damaged  originals that were left out, by their names on the shelf */
+    /** @param  list<string>  $damaged  pictures and originals that were left out, by their names on the shelf */
     public function __construct(
         public string $name, public string $path, public Carbon $at, public string $why, public int $bytes, public array $damaged = [],
     ) {

@@ -45,7 +45,7 @@ final class Restore
     public function pictures(OpenedBackup $backup): PicturesBack
     {
         $names = $backup->pictures()->names;
-        $here = array_filter($names, $this->shelf->has(...));
+        $here = array_filter($names, $this->shelf->isWhole(...));
         $missing = 0;
         $inIt = array_fill_keys(array_map(PhotoShelf::sha256(...), $names), true);
         foreach ($backup->records(BackupKind::Photos) as $photo) {
@@ -69,7 +69,7 @@ final class Restore
     public function run(OpenedBackup $backup, Into $into): array
     {
         foreach ($backup->pictures()->names as $name) {
-            $this->shelf->has($name) || $this->putBack($backup, $name);
+            $this->shelf->isWhole($name) || $this->putBack($backup, $name);
         }
         $done = $this->database->transaction(function () use ($backup, $into): array {
             $this->database->statement('PRAGMA defer_foreign_keys = ON');

@@ -24,6 +24,8 @@ final readonly class PhotoShelf
     /** How files are named here: by the SHA-256 of what came. */
     private const NAME = '([0-9a-f]{64})(-small\.jpg|\.jpg|\.original)';
 
+    private const END_OF_JPEG = "\xFF\xD9";
+
     public function __construct(private string $folder)
     {
     }
@@ -63,9 +65,26 @@ final readonly class PhotoShelf
         return array_values(array_filter($paths, is_file(...)));
     }
 
-    public function has(string $name): bool
+    /** Whether a file is here and what it was: an original by its SHA-256, a picture by its end, which is what is cut off. */
+    public function isWhole(string $name): bool
     {
-        return is_file($this->place($name));
+        $path = $this->place($name);
+        if (! is_file($path)) {
+            return false;
+        }
+
+        return str_ends_with($name, '.original')
+            ? hash_file('sha256', $path) === self::sha256($name)
+            : @file_get_contents($path, offset: max(0, (int) filesize($path) - 2)) === self::END_OF_JPEG;
+    }
+
+    /** Whether all of a picture is here that should be. */
+    public function isComplete(Photo $photo): bool
+    {
+        $paths = [$this->working($photo->sha256), $this->thumb($photo->sha256)];
+        $photo->original === Original::Left || $paths[] = $this->original($photo->sha256);
+
+        return array_filter($paths, fn (string $path): bool => ! $this->isWhole(basename($path))) === [];
     }
 
     /**

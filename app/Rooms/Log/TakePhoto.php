@@ -40,6 +40,10 @@ final readonly class TakePhoto
             $sha = is_file($path) ? (string) hash_file('sha256', $path) : '';
             $here = Photo::query()->where('sha256', $sha)->first();
             if ($here !== null) {
+                // What a disk lost or cut short of it, the file that comes once more makes good.
+                $this->shelf->isComplete($here)
+                    || $this->shelf->keep($path, Photograph::open($path), $sha, $here->original === Original::Kept);
+
                 return new TakenPhoto($name, PhotoOutcome::Here, $here);
             }
 

@@ -14,7 +14,9 @@ use App\Files\Backup\KeptBackup;
 use App\Files\Backup\OpenedBackup;
 use App\Files\Backup\Pictures;
 use App\Files\Backup\Restore;
+use App\Files\Photo\PhotoShelf;
 use App\Household\Settings;
+use App\Models\Photo;
 use GentlePour\InvalidValue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -93,10 +95,9 @@ final class BackupController
         $settings->write(self::SETTING, ['away_at' => now()->toIso8601String()]);
 
         if ($backup->damaged !== []) {
-            session()->flash('problem', sprintf(
-                'Originals that are no longer as they came, and were left out: %s. Copy them anew from where they came from.',
-                implode(', ', $backup->damaged),
-            ));
+            $files = Photo::query()->whereIn('sha256', array_map(PhotoShelf::sha256(...), $backup->damaged))->pluck('name');
+            session()->flash('problem', 'Damaged on this machine, and left out of the backup: '.$files->implode(', ')
+                .'. Take these files in once more, in the log: that mends them.');
         }
 
         return self::sent($backup)->deleteFileAfterSend($bytes > 0);

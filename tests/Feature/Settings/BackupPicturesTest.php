@@ -15,6 +15,8 @@ use App\Files\Photo\PhotoShelf;
 use App\Models\Frame;
 use App\Models\Original;
 use App\Models\Photo;
+use App\Rooms\Log\PhotoOutcome;
+use App\Rooms\Log\TakePhoto;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 
@@ -97,6 +99,31 @@ it('leaves an original out that is no longer what came in, and says which', func
         ->and(json_decode(Artisan::output(), true))->toMatchArray(['pictures' => 4, 'damaged' => [basename($original)]]);
     expect(OpenedBackup::open($path)->pictures()->names)->toHaveCount(4);
     $this->post('/settings/backup/download')->assertOk()->assertSessionHas('problem');
+    $this->get('/settings/backup')->assertSee('90.jpg')->assertDontSee($this->first->sha256);
+});
+
+it('replaces what is damaged here by what a backup has, and leaves what is whole', function (): void {
+    $before = ($this->lying)();
+    $path = ($this->wrote)();
+    $shelf = app(PhotoShelf::class);
+    file_put_contents($shelf->original($this->first->sha256), 'rotten', FILE_APPEND);
+    $half = (string) file_get_contents($shelf->working($this->second->sha256), length: 300);
+    file_put_contents($shelf->working($this->second->sha256), $half);
+    $back = app(Restore::class)->pictures(OpenedBackup::open($path));
+    expect([$back->added, $back->here])->toBe([2, 3]);
+    $this->artisan('pour:restore', ['file' => $path, '--into' => 'merge'])->assertExitCode(0);
+    expect(($this->lying)())->toBe($before);
+});
+
+it('mends what is damaged or lost of a picture by the file, taken in once more', function (): void {
+    $before = ($this->lying)();
+    $shelf = app(PhotoShelf::class);
+    file_put_contents($shelf->original($this->first->sha256), 'rotten', FILE_APPEND);
+    unlink($shelf->thumb($this->second->sha256));
+    foreach ([90, 140] as $grey) {
+        expect(app(TakePhoto::class)("{$this->folder}/{$grey}.jpg", "{$grey}.jpg")->outcome)->toBe(PhotoOutcome::Here);
+    }
+    expect(($this->lying)())->toBe($before)->and(Photo::query()->count())->toBe(2);
 });
 
 it('asks on the page which pictures go along, says how large they are, and sends what is not kept here', function (): void {

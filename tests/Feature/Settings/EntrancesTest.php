@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 use App\Household\Passcode;
 use App\Models\Entrance;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\URL;
 
@@ -103,6 +104,28 @@ it('knows when each was last here, to ten minutes, and asks no more of the datab
     $this->travel(2)->minutes();
     $this->get('/log')->assertOk();
     expect(Entrance::query()->sole()->seen_at->gt($came))->toBeTrue();
+});
+
+it('leaves out whose session has ended by itself', function (): void {
+    config(['session.lifetime' => 43_200]);
+    ($this->enter)('192.168.1.31');
+    $this->travel(29)->days();
+    ($this->enter)('192.168.1.40');
+    $this->get('/settings')->assertSee('192.168.1.31');
+    $this->travel(2)->days();
+    ($this->enter)('192.168.1.41');
+    $this->get('/settings')->assertDontSee('192.168.1.31')->assertSee('192.168.1.40');
+});
+
+it('is read where nothing can be written', function (): void {
+    ($this->enter)('192.168.1.31');
+    $this->travel(20)->minutes();
+    DB::statement('PRAGMA query_only = 1');
+    try {
+        $this->get('/settings')->assertOk()->assertSee('This computer');
+    } finally {
+        DB::statement('PRAGMA query_only = 0');
+    }
 });
 
 it('says nothing of it on this machine alone', function (): void {
