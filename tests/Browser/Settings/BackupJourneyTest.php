@@ -59,6 +59,17 @@ it('saves the pictures with a press, loses one with its disk, lays the backup ba
     array_map(unlink(...), [...glob($folder.'/backups/gentle-pour-*') ?: []]);
 });
 
+it('saves a whole backup though the button is pressed twice on a slow network, and leaves nothing behind', function (): void {
+    $folder = dirname(Servers::running()->database());
+    $this->tools()->execute('Browser.setDownloadBehavior', ['behavior' => 'allow', 'downloadPath' => $folder.'/twice']);
+    $this->onPhone()->visit('/settings/backup')->slowedBy(400)->doubleClick('.backup-now .button');
+    $saved = $this->eventually(static fn (): ?string => (glob($folder.'/twice/*.zip') ?: [])[0] ?? null, 'Nothing was saved.');
+    $zip = new ZipArchive;
+    expect($zip->open($saved, ZipArchive::CHECKCONS))->toBeTrue();
+    $this->eventually(static fn (): ?bool => glob($folder.'/backups/leaving-*') === [] ? true : null, 'What was sent stayed behind.');
+    $this->slowedBy(0)->visit('/settings')->seesIn('main', 'taken away from it');
+});
+
 it('removes the files of pictures that are in no frame any more, with a press', function (): void {
     $stray = dirname(Servers::running()->database()).'/photos/ff/'.str_repeat('f', 64).'.jpg';
     is_dir(dirname($stray)) || mkdir(dirname($stray), 0700, true);
