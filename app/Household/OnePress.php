@@ -24,7 +24,7 @@ final class OnePress
         $session = $request->session();
         $press = self::of($request);
         [$last, $at, $to] = array_pad((array) $session->get('press', []), 3, null);
-        if ($last === $press && is_string($to) && is_numeric($at) && self::now() - (float) $at < self::MOMENT_S) {
+        if ($last === $press && is_string($to) && is_numeric($at) && abs(self::now() - (float) $at) < self::MOMENT_S) {
             $session->reflash();
 
             return new RedirectResponse($to);

@@ -93,6 +93,7 @@ export class Asking {
     // A press waits for the answer to what the fields say, and then acts on that.
     hold(button) {
         this.held = button.id;
+        this.patience = 1;
         if (!this.timer && (this.state === 'refused' || this.state === 'unanswered') && this.changed().length === 0) {
             this.letGo();
             return;
@@ -144,6 +145,17 @@ export class Asking {
         if (ours.length) {
             this.show('asking');
             this.timer ??= setTimeout(() => this.ask(), PRESSED_MS);
+        }
+    }
+
+    // A press outlasts one question that a slow network swallowed: it is asked once more at once.
+    timedOut(detail) {
+        if (this.held && this.patience > 0 && !this.timer) {
+            this.patience -= 1;
+            this.say('No answer yet: asked once more …');
+            this.timer = setTimeout(() => this.ask(), 0);
+        } else {
+            this.finished(detail);
         }
     }
 
@@ -205,9 +217,8 @@ export class Asking {
             'htmx:afterRequest',
             (event) => ours(event) && event.detail.xhr.status > 0 && this.finished(event.detail),
         );
-        for (const lost of ['htmx:sendError', 'htmx:timeout']) {
-            document.addEventListener(lost, (event) => ours(event) && this.finished(event.detail));
-        }
+        document.addEventListener('htmx:sendError', (event) => ours(event) && this.finished(event.detail));
+        document.addEventListener('htmx:timeout', (event) => ours(event) && this.timedOut(event.detail));
         window.addEventListener('online', () => this.state === 'unanswered' && this.ask());
     }
 }

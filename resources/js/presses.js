@@ -19,7 +19,7 @@ export function startPresses() {
             const now = Date.now();
             const then = last();
             const sameSpot = then && event.detail > 0 && Math.hypot(event.clientX - then.x, event.clientY - then.y) < SAME_SPOT_PX;
-            const again = then && now - then.at < MOMENT_MS && (then.at < born ? sameSpot : sameSpot || before === pressed);
+            const again = then && Math.abs(now - then.at) < MOMENT_MS && (then.at < born ? sameSpot : sameSpot || before === pressed);
             if (again) {
                 event.preventDefault();
                 event.stopImmediatePropagation();

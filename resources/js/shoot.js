@@ -241,7 +241,7 @@ export class Shot {
 
     /** One press is one decision: what comes within a moment of the last is a trembling hand. */
     isMoment() {
-        const again = Date.now() - this.changedMs < MOMENT_MS;
+        const again = Math.abs(Date.now() - this.changedMs) < MOMENT_MS; // a clock that was set back holds nobody up
         this.changedMs = again ? this.changedMs : Date.now();
         return again;
     }
@@ -430,7 +430,7 @@ export class Shot {
     }
 
     pressClose() {
-        if (!this.at('close').dataset.held || Date.now() - (this.askedMs ?? 0) < 3000) {
+        if (!this.at('close').dataset.held || Math.abs(Date.now() - (this.askedMs ?? 0)) < 3000) {
             this.close();
             return;
         }

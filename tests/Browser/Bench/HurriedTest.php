@@ -72,6 +72,17 @@ it('shoots the look that was just pressed, a second before its answer', function
     $this->slowedBy(0)->seesIn('[data-under]', 'mist');
 });
 
+it('asks once more for a press whose answer a slow network swallowed, and then shoots', function (): void {
+    $this->visit('/bench?shutter=1%2F60')->slowedBy(60_000)->expectOnConsole('htmx:');
+    // A question is given up after eight seconds: here sooner, and the second time there is a network again.
+    $this->script('document.getElementById("bench-asks").setAttribute("hx-request", JSON.stringify({ timeout: 600 }))');
+    typeInto($this, '#f-shutter', '1/500');
+    pressAtOnce($this, '#shoot-this');
+    $this->seesIn('#bench-said', 'No answer yet: asked once more')->slowedBy(0);
+    $this->eventually(fn () => str_contains($this->browser->getCurrentURL(), '/shoot/') ? true : null, 'The run sheet does not come.');
+    $this->visit('/log/'.basename($this->browser->getCurrentURL()))->seesIn('.facts', '1/500');
+});
+
 it('makes a list of what the fields say now', function (): void {
     $this->visit('/bench')->slowedBy(300);
     $this->click('.is-lists summary');
