@@ -30,6 +30,16 @@ need_php() {
     need_debian "${missing[@]}"
 }
 
+# What raw and HEIF pictures are opened by: fetched at the first start, which needs a network anyway. Without it everything else goes on.
+need_picture_tools() {
+    local missing=()
+    command -v exiftool >/dev/null || missing+=(libimage-exiftool-perl)
+    command -v heif-convert >/dev/null || missing+=(libheif-examples)
+    [ ${#missing[@]} -gt 0 ] || return 0
+    { [ ! -f vendor/.installed ] && [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null && (need_debian "${missing[@]}"); } \
+        || say "Raw and HEIF pictures, as cameras and phones write them, are taken in where these are installed: ${missing[*]}"
+}
+
 # Fetched once for what is asked for: with that in vendor/ nothing is asked of a network.
 need_vendor() {
     local stamp=vendor/.installed asked

@@ -26,6 +26,7 @@ use App\Household\Theme;
 use App\Models\Sentences;
 use App\Rooms\Kit\KitShelf;
 use App\Rooms\Learned\OwnLooks;
+use App\Rooms\Log\PhotoController;
 use App\Rooms\Log\SimulatedShoot;
 use App\Rooms\Settings\UnitsController;
 use App\Rooms\Weather\PlaceForecasts;
@@ -110,6 +111,7 @@ final class AppServiceProvider extends ServiceProvider
                 'theme' => Theme::current(), 'themes' => Theme::cases(), 'doors' => Door::cases(), 'tab' => $tab, 'door' => Door::of($tab),
             ]);
         });
+        Views::composer('components.taking', static fn (View $view): View => $view->with('mostMb', PhotoController::mostMb()));
         Views::composer('components.dark-hand', static function (View $view): void {
             $phases = DarkHand::phases();
             $view->with('darkHand', array_combine(array_column($phases, 'value'), array_map(DarkHand::strokes(...), $phases)));

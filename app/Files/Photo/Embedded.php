@@ -26,13 +26,28 @@ final readonly class Embedded
 
     private const HEIF = ['heic', 'heix', 'hevc', 'mif1', 'msf1', 'avif', 'crx '];
 
-    private function __construct(public string $path, public Exif $exif)
+    private function __construct(public string $path, public Exif $exif, private bool $isTurned = false)
     {
     }
 
-    public static function canLook(): bool
+    /** What is not installed and might have found one, as a sentence after another; nothing where all is. */
+    public static function missing(): string
     {
-        return self::tool('exiftool') !== null;
+        $tools = array_filter(['libimage-exiftool-perl' => 'exiftool', 'libheif-examples' => 'heif-convert'],
+            static fn (string $tool): bool => self::tool($tool) === null);
+
+        return $tools === [] ? '' : ' Raw and HEIF files are read where these are installed: '.implode(', ', array_keys($tools)).'.';
+    }
+
+    /**
+     * A JPEG that says itself how it lies is taken at its word, one that does not by the file that it was in. What was decoded of a HEIF
+     * file lies right: its own turn is part of the picture, and the tag, which may stand in it as well, is not to be applied again
+     * (ISO/IEC 23008-12, 6.5.10).
+     */
+    public function orientation(): Orientation
+    {
+        return $this->isTurned ? Orientation::TopLeft
+            : Exif::of($this->path)->orientation() ?? $this->exif->orientation() ?? Orientation::TopLeft;
     }
 
     /** Null where it is no such file, or there is no picture in it that can be had. */
@@ -41,24 +56,46 @@ final readonly class Embedded
         $head = (string) file_get_contents($path, length: 32);
         $isHeif = substr($head, 4, 4) === 'ftyp' && in_array(substr($head, 8, 4), self::HEIF, true);
         $isRaw = array_filter(self::BEGINNINGS, static fn (string $sign): bool => str_starts_with($head, $sign)) !== [];
-        if (! $isHeif && ! $isRaw || ! self::canLook()) {
+        if (! $isHeif && ! $isRaw) {
             return null;
         }
-        $to = (string) tempnam(sys_get_temp_dir(), 'embedded');
-        $tags = json_decode(self::output(['exiftool', '-j', '-n', '-fast', '--', $path]), true);
+        $tags = self::tool('exiftool') === null ? null
+            : json_decode(self::output(['exiftool', '-j', '-n', '-fast', '--', $path]), true);
         $exif = new Exif(is_array($tags) && is_array($tags[0] ?? null) ? $tags[0] : []);
-        foreach (self::PICTURES as $picture) {
+        $to = (string) tempnam(sys_get_temp_dir(), 'embedded');
+
+        // What a HEIF file has beside its picture may be no larger than a stamp.
+        return ($isHeif ? self::decoded($path, $to, $exif) : null) ?? self::previewed($path, $to, $exif) ?? self::none($to);
+    }
+
+    private static function decoded(string $path, string $to, Exif $exif): ?self
+    {
+        if (self::tool('heif-convert') === null) {
+            return null;
+        }
+        self::output(['heif-convert', '-q', '95', $path, $to.'.jpg']);
+        // Of several pictures in one file each is written by its number.
+        $written = array_filter([$to.'.jpg', $to.'-1.jpg'], is_file(...));
+        $isThere = $written !== [] && rename(reset($written), $to);
+        array_map(unlink(...), array_filter(glob($to.'*.jpg') ?: [], is_file(...)));
+
+        return $isThere ? new self($to, $exif, isTurned: true) : null;
+    }
+
+    private static function previewed(string $path, string $to, Exif $exif): ?self
+    {
+        foreach (self::tool('exiftool') === null ? [] : self::PICTURES as $picture) {
             $bytes = self::output(['exiftool', '-b', '-'.$picture, '--', $path]);
-            if (str_starts_with($bytes, "\xFF\xD8") && file_put_contents($to, $bytes) !== false) {
+            if (str_starts_with($bytes, "\xFF\xD8") && file_put_contents($to, $bytes) === strlen($bytes)) {
                 return new self($to, $exif);
             }
         }
-        if ($isHeif && self::tool('heif-convert') !== null) {
-            self::output(['heif-convert', '-q', '95', $path, $to.'.jpg']);
-            if (is_file($to.'.jpg') && rename($to.'.jpg', $to)) {
-                return new self($to, new Exif(['Orientation' => 1] + (is_array($tags) && is_array($tags[0] ?? null) ? $tags[0] : [])));
-            }
-        }
+
+        return null;
+    }
+
+    private static function none(string $to): null
+    {
         unlink($to);
 
         return null;

@@ -32,9 +32,10 @@ final class Exif
         return new self(is_array($tags) ? $tags : []);
     }
 
-    public function orientation(): int
+    /** Null where the file does not say. */
+    public function orientation(): ?Orientation
     {
-        return is_int($this->tags['Orientation'] ?? null) ? $this->tags['Orientation'] : 1;
+        return is_int($this->tags['Orientation'] ?? null) ? Orientation::tryFrom($this->tags['Orientation']) : null;
     }
 
     public function settings(): ShotSettings

@@ -18,8 +18,11 @@ final class Photograph
 {
     private const MOST_BYTES = 200_000_000;
 
-    /** A decoded picture takes four bytes a pixel. */
-    private const MOST_PIXELS = 60_000_000;
+    /** More than any camera has, stitched frames left out. */
+    private const MOST_PIXELS = 210_000_000;
+
+    /** Of a decoded picture, in bytes, and what is made of it. */
+    private const BYTES_A_PIXEL = 5;
 
     /** Pixels that are looked at for how light is spread. */
     private const LATTICE_PIXELS = 700_000;
@@ -38,6 +41,7 @@ final class Photograph
     /** @param  array{float, float}|null  $position  latitude and longitude where it was taken */
     private function __construct(
         private readonly GdImage $image,
+        private readonly Orientation $orientation,
         public readonly ShotSettings $settings,
         public readonly ?array $position,
     ) {
@@ -58,7 +62,11 @@ final class Photograph
         }
         $decode = self::DECODERS[$type];
         if ($width < 8 || $height < 8 || $width * $height > self::MOST_PIXELS) {
-            throw new InvalidValue("A picture of {$width} by {$height} pixels cannot be looked at: from 8 a side to sixty million in all.");
+            throw new InvalidValue("A picture of {$width} by {$height} pixels cannot be looked at: from 8 a side to 210 million in all.");
+        }
+        if (self::BYTES_A_PIXEL * $width * $height > Memory::freeBytes()) {
+            throw new InvalidValue("A picture of {$width} by {$height} pixels takes more memory than is free here just now."
+                .' Try again later, or send a smaller one.');
         }
         $image = self::decoded($path, $decode);
         if (imagesx($image) !== $width || imagesy($image) !== $height) {
@@ -66,20 +74,19 @@ final class Photograph
         }
         $exif = Exif::of($type === IMAGETYPE_JPEG ? $path : null);
 
-        return new self(self::upright($image, $exif->orientation()), $exif->settings(), $exif->position());
+        return new self($image, $exif->orientation() ?? Orientation::TopLeft, $exif->settings(), $exif->position());
     }
 
     /** @throws InvalidValue when there is no picture in the file, or none that can be read */
     private static function ofEmbedded(?Embedded $found): self
     {
         if ($found === null) {
-            throw new InvalidValue('The file is no JPEG, PNG or WebP picture.'.(Embedded::canLook() ? ''
-                : ' Raw and HEIF files are read where exiftool is installed.'));
+            throw new InvalidValue('The file is no JPEG, PNG or WebP picture, and none that could be had is in it.'.Embedded::missing());
         }
         try {
-            $exif = $found->exif;
+            $orientation = $found->orientation();
 
-            return new self(self::upright(self::open($found->path)->image, $exif->orientation()), $exif->settings(), $exif->position());
+            return new self(self::open($found->path)->image, $orientation, $found->exif->settings(), $found->exif->position());
         } finally {
             $found->forget();
         }
@@ -89,11 +96,8 @@ final class Photograph
     public function scaled(int $px): GdImage
     {
         $share = min(1.0, $px / max($this->width(), $this->height()));
-        [$width, $height] = [max(1, (int) round($share * $this->width())), max(1, (int) round($share * $this->height()))];
-        $scaled = imagecreatetruecolor($width, $height);
-        imagecopyresampled($scaled, $this->image, 0, 0, 0, 0, $width, $height, $this->width(), $this->height());
 
-        return $scaled;
+        return $this->resampled(max(1, (int) round($share * $this->width())), max(1, (int) round($share * $this->height())));
     }
 
     /** All that is looked at, so that the picture itself can be let go: one of 24 megapixels takes a hundred megabytes. */
@@ -107,12 +111,30 @@ final class Photograph
 
     public function width(): int
     {
-        return imagesx($this->image);
+        return $this->orientation->swaps() ? imagesy($this->image) : imagesx($this->image);
     }
 
     public function height(): int
     {
-        return imagesy($this->image);
+        return $this->orientation->swaps() ? imagesx($this->image) : imagesy($this->image);
+    }
+
+    /** The whole of it at another size, as it is seen: made small as it is stored, then turned. */
+    private function resampled(int $width, int $height): GdImage
+    {
+        [$wide, $high] = $this->orientation->swaps() ? [$height, $width] : [$width, $height];
+        $scaled = imagecreatetruecolor(max(1, $wide), max(1, $high));
+        imagecopyresampled($scaled, $this->image, 0, 0, 0, 0, $wide, $high, imagesx($this->image), imagesy($this->image));
+
+        return $this->orientation->upright($scaled);
+    }
+
+    /** The pixel that is seen there. */
+    private function pixel(int $x, int $y): int
+    {
+        [$column, $row] = $this->orientation->stored($x, $y, imagesx($this->image), imagesy($this->image));
+
+        return (int) imagecolorat($this->image, $column, $row) & 0xFFFFFF;
     }
 
     /** Single pixels, evenly spread: nothing is averaged, so that what clips stays clipped. */
@@ -122,11 +144,11 @@ final class Photograph
         $pixels = [];
         for ($y = intdiv($step, 2), $rows = 0; $y < $this->height(); $y += $step, $rows++) {
             for ($x = intdiv($step, 2); $x < $this->width(); $x += $step) {
-                $pixels[] = (int) imagecolorat($this->image, $x, $y);
+                $pixels[] = $this->pixel($x, $y);
             }
         }
 
-        return new Raster(intdiv(count($pixels), max(1, $rows)), $rows, self::opaque($pixels));
+        return new Raster(intdiv(count($pixels), max(1, $rows)), $rows, $pixels);
     }
 
     /** A small picture, each pixel the mean of those that it stands for. */
@@ -134,10 +156,9 @@ final class Photograph
     {
         $width = min($px, $this->width());
         $height = max(1, (int) round($width * $this->height() / $this->width()));
-        $small = imagecreatetruecolor(max(1, $width), $height);
-        imagecopyresampled($small, $this->image, 0, 0, 0, 0, $width, $height, $this->width(), $this->height());
+        $small = new self($this->resampled($width, $height), Orientation::TopLeft, $this->settings, $this->position);
 
-        return self::raster($small, 0, 0, $width, $height);
+        return $small->raster(0, 0, $width, $height);
     }
 
     /** A part pixel by pixel; of a large one its middle. */
@@ -146,28 +167,19 @@ final class Photograph
         [$left, $top, $width, $height] = $area->within($this->width(), $this->height());
         [$wide, $high] = [min($width, $most), min($height, $most)];
 
-        return self::raster($this->image, $left + intdiv($width - $wide, 2), $top + intdiv($height - $high, 2), $wide, $high);
+        return $this->raster($left + intdiv($width - $wide, 2), $top + intdiv($height - $high, 2), $wide, $high);
     }
 
-    private static function raster(GdImage $image, int $left, int $top, int $width, int $height): Raster
+    private function raster(int $left, int $top, int $width, int $height): Raster
     {
         $pixels = [];
         for ($y = $top; $y < $top + $height; $y++) {
             for ($x = $left; $x < $left + $width; $x++) {
-                $pixels[] = (int) imagecolorat($image, $x, $y);
+                $pixels[] = $this->pixel($x, $y);
             }
         }
 
-        return new Raster($width, $height, self::opaque($pixels));
-    }
-
-    /**
-     * @param  list<int>  $pixels
-     * @return list<int>
-     */
-    private static function opaque(array $pixels): array
-    {
-        return array_map(static fn (int $p): int => $p & 0xFFFFFF, $pixels);
+        return new Raster($width, $height, $pixels);
     }
 
     /** @param  callable-string  $decode */
@@ -193,18 +205,5 @@ final class Photograph
         imagepalettetotruecolor($image);
 
         return $image;
-    }
-
-    /** Turned as it was held (EXIF 2.32, tag Orientation). */
-    private static function upright(GdImage $image, int $orientation): GdImage
-    {
-        $angle = match ($orientation) {
-            3 => 180,
-            6 => 270,
-            8 => 90,
-            default => 0,
-        };
-
-        return $angle === 0 ? $image : (imagerotate($image, $angle, 0) ?: $image);
     }
 }

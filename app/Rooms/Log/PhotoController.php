@@ -26,19 +26,19 @@ final class PhotoController
 
     private const FRAMES_OFFERED = 60;
 
-    private const NOT_WHOLE = 'It did not arrive whole, or is larger than 64 MB.';
-
     /** @throws InvalidValue at files */
     public function take(Request $request, TakePhoto $take): JsonResponse|RedirectResponse
     {
         $files = $request->file('files');
         $files = array_values(array_filter(is_array($files) ? $files : [$files], static fn (mixed $f): bool => $f instanceof UploadedFile));
         if ($files === []) {
-            throw (new InvalidValue('Choose pictures to take in, or drop them here. One may have up to 64 MB.'))->at('files');
+            $most = self::mostMb();
+            throw (new InvalidValue("Choose pictures to take in, or drop them here. One may have up to {$most} MB."))->at('files');
         }
         $one = static fn (UploadedFile $file): TakenPhoto => $file->isValid()
             ? $take($file->getPathname(), $file->getClientOriginalName())
-            : new TakenPhoto($file->getClientOriginalName(), PhotoOutcome::Refused, why: self::NOT_WHOLE);
+            : new TakenPhoto($file->getClientOriginalName(), PhotoOutcome::Refused,
+                why: 'It did not arrive whole, or is larger than '.self::mostMb().' MB.');
         $taken = array_map($one, array_slice($files, 0, self::AT_ONCE));
         if ($request->expectsJson()) {
             return response()->json(['taken' => array_map(static fn (TakenPhoto $t): array => $t->toArray(), $taken)]);
@@ -115,6 +115,12 @@ final class PhotoController
         $to = $photo->frame_id === null ? redirect()->route('photos.open') : redirect()->route('log.show', $photo->frame_id);
 
         return Dropping::said($to, 'The picture is gone. Its frame stays in the log.', $drop($photo));
+    }
+
+    /** What the server takes of one file. */
+    public static function mostMb(): int
+    {
+        return (int) (UploadedFile::getMaxFilesize() / 1024 ** 2);
     }
 
     private static function file(string $path): BinaryFileResponse

@@ -2,7 +2,44 @@
 // other. What could not be sent stays in the list, and is sent again by a press.
 import { freshToken, token } from '../token.js';
 
-const LATE_MS = 120_000;
+// A slow network is waited for as long as something still goes out; then for what is made of it.
+const STALLED_MS = 45_000;
+const ANSWER_MS = 120_000;
+
+/** @returns {Promise<XMLHttpRequest>} answered; rejected where nothing moves any more, or nobody is there */
+function sent(to, body, onShare) {
+    return new Promise((done, lost) => {
+        const request = new XMLHttpRequest();
+        let timer = null;
+        const wait = (ms) => {
+            clearTimeout(timer);
+            timer = setTimeout(() => request.abort(), ms);
+        };
+        request.upload.addEventListener('progress', (event) => {
+            wait(STALLED_MS);
+            event.lengthComputable && onShare(event.loaded / event.total);
+        });
+        request.upload.addEventListener('load', () => wait(ANSWER_MS));
+        for (const end of ['error', 'abort', 'timeout']) {
+            request.addEventListener(end, lost);
+        }
+        request.addEventListener('load', () => done(request));
+        request.addEventListener('loadend', () => clearTimeout(timer));
+        request.open('POST', to);
+        request.setRequestHeader('Accept', 'application/json');
+        request.setRequestHeader('X-CSRF-TOKEN', token());
+        wait(STALLED_MS);
+        request.send(body);
+    });
+}
+
+function answerOf(request) {
+    try {
+        return JSON.parse(request.responseText);
+    } catch {
+        return null;
+    }
+}
 
 class Taking {
     constructor(form) {
@@ -63,37 +100,37 @@ class Taking {
     }
 
     async send({ file, line }, again = true) {
-        let answer;
+        const mostMb = Number(this.form.dataset.mostMb);
+        if (file.size > 1024 * 1024 * mostMb) {
+            this.refuse(line, `${file.name}: larger than ${mostMb} MB, which is more than is taken here. Send its JPEG.`);
+            return;
+        }
+        let request;
         try {
             const body = new FormData();
             body.append('files[]', file, file.name);
-            answer = await fetch(this.form.action, {
-                method: 'POST',
-                body,
-                headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token() },
-                signal: AbortSignal.timeout(LATE_MS),
+            request = await sent(this.form.action, body, (share) => {
+                line.textContent =
+                    share < 1 ? `${file.name}: on its way, ${Math.floor(100 * share)} %` : `${file.name}: there, and being looked at`;
             });
         } catch {
             this.keep(file, line, 'could not be sent: the server is out of reach');
             return;
         }
-        if (answer.status === 419 && again && (await freshToken())) {
+        if (request.status === 419 && again && (await freshToken())) {
             await this.send({ file, line }, false);
             return;
         }
-        if (!answer.ok) {
+        const answer = answerOf(request);
+        if (request.status < 200 || request.status > 299 || !answer?.taken) {
             const why =
-                answer.status === 413
-                    ? 'is larger than the server takes'
-                    : ((await answer.json().catch(() => null))?.message ?? `was not taken (${answer.status})`);
+                request.status === 413 ? 'is larger than the server takes' : (answer?.message ?? `was not taken (${request.status})`);
             this.keep(file, line, why);
             return;
         }
-        const [taken] = (await answer.json()).taken;
+        const [taken] = answer.taken;
         if (taken.outcome === 'refused') {
-            this.refused += 1;
-            line.className = 'problem';
-            line.textContent = `${taken.name}: ${taken.words}`;
+            this.refuse(line, `${taken.name}: ${taken.words}`);
             return;
         }
         this.done += 1;
@@ -101,6 +138,13 @@ class Taking {
         const link = Object.assign(document.createElement('a'), { href: taken.to, textContent: taken.words });
         const thumb = Object.assign(new Image(72, 48), { src: taken.thumb, alt: '' });
         line.replaceChildren(thumb, `${taken.name}: `, link);
+    }
+
+    /** Sent again it would be refused again. */
+    refuse(line, words) {
+        this.refused += 1;
+        line.className = 'problem';
+        line.textContent = words;
     }
 
     keep(file, line, why) {
@@ -126,10 +170,13 @@ export function startTaking() {
     const form = document.querySelector('[data-taking]');
     if (!form) return;
     const taking = new Taking(form);
+    const kinds = taking.at('files').accept.split(',');
     const pictures = (items) =>
         [...items].filter(
-            (file) => file && (file.type.startsWith('image/') || /\.(dng|nef|cr[23]|arw|orf|rw2|raf|tiff?|hei[cf])$/i.test(file.name)),
+            (file) => file && (file.type.startsWith('image/') || kinds.some((kind) => file.name.toLowerCase().endsWith(kind))),
         );
+    // Who goes to another page is told that something is still on its way.
+    window.addEventListener('beforeunload', (event) => taking.busy && event.preventDefault());
     document.addEventListener('dragover', (event) => {
         if (event.dataTransfer?.types.includes('Files')) {
             event.preventDefault();

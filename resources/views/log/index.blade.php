@@ -3,21 +3,12 @@
         <h1>Log</h1>
         <div class="days">@if ($frames->isNotEmpty())<a class="button is-small" href="{{ route('log.csv') }}">As a table</a>@endif</div>
     </div>
-    <form class="taking" method="post" action="{{ route('photos.take') }}" enctype="multipart/form-data" data-taking>
-        @csrf
-        <label class="button is-go">Take pictures
-            in<input type="file" name="files[]" multiple accept="image/*,.heic,.heif,.tif,.tiff,.dng,.raw" data-taking-files></label>
-        <button class="button" data-taking-send>Send them</button>
+    <x-taking words="Take pictures in" send="Send them" is-go>
         <p class="hint">
             Choose, drop or paste: each lies down with its frame, by its time and settings.
             {{ $originals ? 'Originals are kept, untouched.' : 'Only working pictures are kept.' }}
         </p>
-        @if ($errors->has('files'))<p class="problem">{{ $errors->first('files') }}</p>@endif
-        <div class="taking-on" data-taking-on hidden>
-            <b data-taking-count role="status"></b><progress max="1" value="0" aria-label="Pictures taken in"></progress>
-            <ul data-taking-list></ul>
-        </div>
-    </form>
+    </x-taking>
     @if ($open > 0)
         <p class="said">
             <a href="{{ route('photos.open') }}">{{ $open === 1 ? 'One picture lies' : $open.' pictures lie' }} with no frame yet</a>

@@ -216,17 +216,7 @@
                 </form>
             @endif
             @if (! $photo)
-                <form class="taking" method="post" action="{{ route('photos.take') }}" enctype="multipart/form-data" data-taking>
-                    @csrf
-                    <label class="button">Take its picture
-                        in<input type="file" name="files[]" multiple accept="image/*,.heic,.heif,.tif,.tiff,.dng,.raw"
-                            data-taking-files></label>
-                    <button class="button" data-taking-send>Send it</button>
-                    <div class="taking-on" data-taking-on hidden>
-                        <b data-taking-count role="status"></b><progress max="1" value="0" aria-label="Pictures taken in"></progress>
-                        <ul data-taking-list></ul>
-                    </div>
-                </form>
+                <x-taking words="Take its picture in" send="Send it"/>
             @else
                 <details class="more">
                     <summary>Take it elsewhere</summary>

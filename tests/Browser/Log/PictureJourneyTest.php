@@ -90,6 +90,36 @@ it('keeps what could not be sent, says so, and sends it by a press once the netw
     expect(inTheHouse('SELECT count(*) FROM photos'))->toBe(1);
 });
 
+it('says how much of a picture has gone out over a slow network, and asks before what is on its way is left', function (): void {
+    withoutPictures();
+    $this->visit('/log');
+    $this->tools()->execute('Network.enable');
+    $this->tools()->execute('Network.emulateNetworkConditions',
+        ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => 30_000]);
+    $this->browser->findElement(WebDriverBy::cssSelector('[data-taking-files]'))->sendKeys(demoFile('posts-silk'));
+    $this->eventually(fn (): ?bool => preg_match('/on its way, [1-9]\d? %/', $this->text('[data-taking-list]')) === 1 ? true : null,
+        'It does not say how much of it has gone out.');
+    expect($this->script(<<<'JS'
+        const leaving = new Event('beforeunload', { cancelable: true });
+        dispatchEvent(leaving);
+        return leaving.defaultPrevented;
+        JS))->toBeTrue();
+    $this->slowedBy(0)->seesIn('h1', 'Frame 1');
+    expect(inTheHouse('SELECT count(*) FROM photos'))->toBe(1);
+});
+
+it('sends nothing that the server would not take, and says so at once', function (): void {
+    withoutPictures();
+    file_put_contents($large = sys_get_temp_dir().'/large-'.getmypid().'.nef', str_repeat('x', 3 * 1024 ** 2));
+    $this->visit('/log');
+    $this->script('window.sent = 0; const open = XMLHttpRequest.prototype.open; XMLHttpRequest.prototype.open = function (...of) { sent++; open.apply(this, of); }');
+    $this->browser->findElement(WebDriverBy::cssSelector('[data-taking-files]'))->sendKeys($large);
+    $this->seesIn('[data-taking-list]', 'larger than 2 MB, which is more than is taken here. Send its JPEG.')
+        ->seesIn('[data-taking-count]', '0 taken in, 1 not');
+    expect($this->script('return sent'))->toBe(0)->and($this->script('return document.querySelector("[data-again]")'))->toBeNull();
+    unlink($large);
+});
+
 it('takes in what is dropped and what is pasted', function (): void {
     withoutPictures();
     $send = <<<'JS'

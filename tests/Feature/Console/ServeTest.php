@@ -29,7 +29,7 @@ beforeEach(function (): void {
     $this->start = function (): string {
         $environment = [
             'DB_DATABASE' => $this->folder.'/sea.sqlite', 'BACKUPS_FOLDER' => $this->folder.'/backups',
-            'POUR_AUTHORITY' => $this->folder.'/authority', 'XDG_RUNTIME_DIR' => $this->folder,
+            'POUR_AUTHORITY' => $this->folder.'/authority', 'XDG_RUNTIME_DIR' => $this->folder, 'TMPDIR' => $this->folder,
             'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'APP_ENV' => 'production',
         ];
         $this->server = proc_open(
@@ -116,6 +116,9 @@ it('serves a household over HTTPS by its own authority: who has the passcode com
         ->and(($this->ask)('/house.crt/../root.key', [CURLOPT_PATH_AS_IS => true])[0])->toBe(404);
     [$status, , $said] = ($this->ask)('/kit/import', [CURLOPT_POSTFIELDS => str_repeat('a', 64_100_000)]);
     expect($status)->toBe(413)->and($said)->toContain('Nothing of it was kept');
+    // Who has no session keeps no worker busy with much.
+    $this->client = curl_init();
+    expect(($this->ask)('/enter', [CURLOPT_POSTFIELDS => str_repeat('a', 1_100_000)])[0])->toBe(413);
 
     posix_kill(proc_get_status($this->server)['pid'], SIGTERM);
     for ($i = 0; $i < 200 && ! ($this->isEnded)(); $i++) {
