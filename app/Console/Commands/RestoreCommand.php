@@ -37,13 +37,16 @@ final class RestoreCommand extends Command
             }
             $said = ['made_at' => $backup->madeAt(), 'records' => $backup->counts(), 'pictures' => $restore->pictures($backup)];
             if ($into === null) {
-                $plan = static fn (Into $into): array => $restore->plan($backup, $into);
+                $replace = $restore->plan($backup, Into::Replace);
+                $merge = $restore->plan($backup, Into::Merge);
 
-                return $said + ['would' => ['merge' => $plan(Into::Merge), 'replace' => $plan(Into::Replace)]];
+                return $said + ['would' => ['merge' => $merge, 'replace' => $replace], 'renamed' => $restore->renamed()];
             }
             $before = $backups->areKept() ? $backups->take('before-restore')->path : null;
 
-            return $said + ['into' => $into->value, 'before' => $before, 'done' => $restore->run($backup, $into)];
+            $done = $restore->run($backup, $into);
+
+            return $said + ['into' => $into->value, 'before' => $before, 'done' => $done, 'renamed' => $restore->renamed()];
         });
     }
 }

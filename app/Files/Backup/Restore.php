@@ -10,7 +10,6 @@ use GentlePour\InvalidValue;
 use GentlePour\Kit\Bag;
 use Illuminate\Contracts\Cache\Repository as Cache;
 use Illuminate\Database\ConnectionInterface;
-use Illuminate\Database\Query\Builder;
 use stdClass;
 
 /**
@@ -35,6 +34,12 @@ final class Restore
 
     /** @var array<string, array<string, int>> */
     private array $counts = [];
+
+    /** @var list<array{name: string, as: string}> */
+    private array $renamed = [];
+
+    /** @var array<int, string> what no two records of the kind at hand may have alike, by number, as it will be */
+    private array $marks = [];
 
     public function __construct(
         private readonly ConnectionInterface $database, private readonly Cache $cache, private readonly PhotoShelf $shelf,
@@ -86,6 +91,12 @@ final class Restore
         return $done;
     }
 
+    /** @return list<array{name: string, as: string}> whose names others have here, of what was last planned or run: they come by new ones */
+    public function renamed(): array
+    {
+        return $this->renamed;
+    }
+
     private function putBack(OpenedBackup $backup, string $name): void
     {
         try {
@@ -98,7 +109,7 @@ final class Restore
     /** @return array<string, array<string, int>> */
     private function go(OpenedBackup $backup, Into $into, bool $write): array
     {
-        [$this->numbers, $this->counts] = [[], []];
+        [$this->numbers, $this->counts, $this->renamed] = [[], [], []];
         foreach (BackupKind::cases() as $kind) {
             $this->counts[$kind->value] = array_fill_keys(array_column(Change::cases(), 'value'), 0);
             $kind === BackupKind::Settings || $this->number($backup, $kind, $into);
@@ -145,6 +156,9 @@ final class Restore
     {
         foreach (BackupKind::cases() as $kind) {
             $form = RecordForm::of($kind);
+            $marked = $kind->markedBy();
+            $this->marks = $marked === null ? [] : $this->database->table($kind->value)->pluck($marked, 'id')
+                ->map(static fn (mixed $mark): string => self::mark($kind, (string) $mark))->all();
             foreach ($this->chunks($backup, $kind) as $records) {
                 $moved = array_map(fn (stdClass $record): stdClass => $this->moved($kind, $record), $records);
                 $here = $this->here($kind, $form, $moved);
@@ -155,6 +169,9 @@ final class Restore
                         $change = Change::Left;
                     }
                     $this->count($kind, $change);
+                    if ($marked !== null && ($change === Change::Added || $change === Change::Changed)) {
+                        $this->marks[$record->id] = self::mark($kind, $record->$marked);
+                    }
                     if ($change === Change::Added) {
                         $new[] = $form->row($record);
                     } elseif ($change === Change::Changed && $write) {
@@ -186,16 +203,18 @@ final class Restore
         return $later && ! $this->markIsTaken($kind, $record) ? Change::Changed : Change::Left;
     }
 
+    /** Names are alike whatever their case. */
+    private static function mark(BackupKind $kind, string $mark): string
+    {
+        return $kind->markedBy() === 'name' ? Bag::plainName($mark) : $mark;
+    }
+
     private function markIsTaken(BackupKind $kind, stdClass $record): bool
     {
-        $others = fn (): Builder => $this->database->table($kind->value)->where('id', '<>', $record->id);
+        $marked = $kind->markedBy();
 
-        return match ($kind->markedBy()) {
-            null => false,
-            'sha256' => $others()->where('sha256', $record->sha256)->exists(),
-            'name' => $others()->pluck('name')
-                ->contains(static fn (mixed $name): bool => is_string($name) && Bag::plainName($name) === Bag::plainName($record->name)),
-        };
+        return $marked !== null
+            && array_diff(array_keys($this->marks, self::mark($kind, $record->$marked), true), [$record->id]) !== [];
     }
 
     /** A newcomer whose name another has here comes under a name of its own. @return bool whether it can come at all */
@@ -207,10 +226,9 @@ final class Restore
         if ($kind->markedBy() !== 'name') {
             return false;
         }
-        $taken = $this->database->table($kind->value)->pluck('name')
-            ->map(static fn (mixed $name): string => Bag::plainName((string) $name));
         $name = mb_substr($record->name, 0, self::ROOM_FOR_NAME);
-        for ($n = 2; $taken->contains(Bag::plainName("{$name} ({$n})")); $n++);
+        for ($n = 2; in_array(Bag::plainName("{$name} ({$n})"), $this->marks, true); $n++);
+        $this->renamed[] = ['name' => $record->name, 'as' => "{$name} ({$n})"];
         $record->name = "{$name} ({$n})";
 
         return true;

@@ -132,7 +132,10 @@ final class BackupController
         return view('settings.restore', [
             'kept' => $kept, 'pictures' => $restore->pictures($opened),
             'madeAt' => Carbon::parse($opened->madeAt()), 'counts' => $opened->counts(),
-            'ways' => array_map(static fn (Into $into): array => self::way($into, $restore->plan($opened, $into)), Into::cases()),
+            'ways' => array_map(
+                static fn (Into $into): array => [...self::way($into, $restore->plan($opened, $into)), 'renamed' => $restore->renamed()],
+                Into::cases(),
+            ),
         ]);
     }
 
@@ -162,9 +165,12 @@ final class BackupController
         $done = $restore->run($opened, Into::from($request->string('into')->toString()));
         $sum = static fn (Change $change): int => array_sum(array_column($done, $change->value));
 
+        $renamed = array_map(static fn (array $one): string => "“{$one['as']}”", $restore->renamed());
+
         return redirect()->route('backup')->with('done', sprintf(
-            'It is back: %d added, %d changed, %d taken away. How it was before lies here as %s UTC.',
-            $sum(Change::Added), $sum(Change::Changed), $sum(Change::Removed), $before->at->format('j M H:i'),
+            'It is back: %d added%s, %d changed, %d taken away. How it was before lies here as %s UTC.',
+            $sum(Change::Added), $renamed === [] ? '' : ' (by new names: '.implode(', ', $renamed).')', $sum(Change::Changed),
+            $sum(Change::Removed), $before->at->format('j M H:i'),
         ));
     }
 

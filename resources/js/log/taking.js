@@ -102,7 +102,8 @@ class Taking {
     async send({ file, line }, again = true) {
         const mostMb = Number(this.form.dataset.mostMb);
         if (file.size > 1024 * 1024 * mostMb) {
-            this.refuse(line, `${file.name}: larger than ${mostMb} MB, which is more than is taken here. Send its JPEG.`);
+            const instead = /\.jpe?g$/i.test(file.name) ? 'a smaller one' : 'its JPEG';
+            this.refuse(line, `${file.name}: larger than ${mostMb} MB, which is more than is taken here. Send ${instead}.`);
             return;
         }
         let request;

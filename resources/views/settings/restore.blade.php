@@ -14,7 +14,9 @@
                 backup or here: what was noted and measured comes back, the picture does not.
             </p>
         @endif
-        @foreach ($ways as ['into' => $into, 'plan' => $plan, 'changes' => $changes, 'moving' => $moving, 'same' => $same])
+        @foreach ($ways as [
+            'into' => $into, 'plan' => $plan, 'changes' => $changes, 'moving' => $moving, 'same' => $same, 'renamed' => $renamed,
+        ])
             <section class="restore-way">
                 <h2>{{ $into->name }}</h2>
                 <p class="hint">{{ $into->words() }}</p>
@@ -46,6 +48,12 @@
                             {{ $same === 1 ? 'it is' : 'they are' }}.
                         </p>
                     @endif
+                @endif
+                @if ($renamed !== [])
+                    <p>
+                        Others have their names here, so they come by new ones:
+                        @foreach ($renamed as $one)<b>{{ $one['as'] }}</b>{{ $loop->last ? '.' : ', ' }}@endforeach
+                    </p>
                 @endif
                 @if ($moving !== [] || $pictures->added > 0)
                     <form method="post" action="{{ route('backup.restore', $kept->name) }}">

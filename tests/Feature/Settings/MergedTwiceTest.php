@@ -14,6 +14,7 @@ use App\Models\Frame;
 use App\Models\Photo;
 use App\Models\Place;
 use App\Models\Subject;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 
 beforeEach(function (): void {
@@ -58,7 +59,16 @@ it('keeps two places apart of which one was renamed and the other has its old na
     $other->delete();
     DB::table('places')->where('id', $old->id)->update(['name' => $was, 'updated_at' => $changedHere]);
 
-    ($this->merge)($backup);
+    // What it would do is said beforehand, the new name too.
+    $restore = app(Restore::class);
+    $plan = $restore->plan(OpenedBackup::open($backup), Into::Merge);
+    $new = str_contains($name, '(2)') ? [['name' => mb_strtoupper($was), 'as' => sprintf($name, mb_strtoupper($was))]] : [];
+    expect($restore->renamed())->toBe($new);
+    $shown = $this->post('/settings/backup', ['backup' => new UploadedFile($backup, 'backup.zip', null, null, true)])->headers->get('location');
+    $page = $this->get((string) $shown)->assertOk();
+    $new === [] ? $page->assertDontSee('come by new ones') : $page->assertSeeInOrder(['come by new ones', $new[0]['as']]);
+
+    expect(($this->merge)($backup))->toBe($plan);
     $newcomer = Subject::query()->where('name', 'Its water')->sole()->place_id;
     expect($newcomer)->not->toBe($old->id)->and(Place::query()->findOrFail($newcomer)->name)->toBe(sprintf($name, mb_strtoupper($was)))
         ->and(Subject::query()->where('place_id', $old->id)->count())->toBe($subjects)
