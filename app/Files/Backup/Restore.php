@@ -91,7 +91,7 @@ final class Restore
         return $done;
     }
 
-    /** @return list<array{name: string, as: string}> whose names others have here, of what was last planned or run: they come by new ones */
+    /** @return list<array{name: string, as: string}> of what was last planned or run: whose names others have here, and their new ones */
     public function renamed(): array
     {
         return $this->renamed;

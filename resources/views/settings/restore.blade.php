@@ -49,12 +49,9 @@
                         </p>
                     @endif
                 @endif
-                @if ($renamed !== [])
-                    <p>
-                        Others have their names here, so they come by new ones:
-                        @foreach ($renamed as $one)<b>{{ $one['as'] }}</b>{{ $loop->last ? '.' : ', ' }}@endforeach
-                    </p>
-                @endif
+                @foreach ($renamed as $one)
+                    <p>“{{ $one['name'] }}” is the name of another here: it comes as <b>{{ $one['as'] }}</b>.</p>
+                @endforeach
                 @if ($moving !== [] || $pictures->added > 0)
                     <form method="post" action="{{ route('backup.restore', $kept->name) }}">
                         @csrf<input type="hidden" name="into" value="{{ $into->value }}">

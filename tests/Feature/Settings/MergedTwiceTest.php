@@ -66,7 +66,8 @@ it('keeps two places apart of which one was renamed and the other has its old na
     expect($restore->renamed())->toBe($new);
     $shown = $this->post('/settings/backup', ['backup' => new UploadedFile($backup, 'backup.zip', null, null, true)])->headers->get('location');
     $page = $this->get((string) $shown)->assertOk();
-    $new === [] ? $page->assertDontSee('come by new ones') : $page->assertSeeInOrder(['come by new ones', $new[0]['as']]);
+    $new === [] ? $page->assertDontSee('it comes as')
+        : $page->assertSeeInOrder(['is the name of another here: it comes as', $new[0]['as']]);
 
     expect(($this->merge)($backup))->toBe($plan);
     $newcomer = Subject::query()->where('name', 'Its water')->sole()->place_id;
