@@ -10,6 +10,7 @@ use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\View;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Throwable;
 
@@ -44,6 +45,19 @@ final class SessionOfPages extends StartSession
             parent::collectGarbage($session);
         } catch (Throwable) {
             // There is nothing to clear where nothing can be written.
+        }
+    }
+
+    /**
+     * What runs beside a page, and outlives it, tells the browser nothing that it knows: a late answer would bring back the session of
+     * somebody who has gone out, or has come in since.
+     */
+    protected function addCookieToResponse(Response $response, Session $session): void
+    {
+        $request = resolve('request');
+        $beside = $request->expectsJson() || $request->hasHeader('HX-Request');
+        if (! $beside || $request->cookies->get($session->getName()) !== $session->getId()) {
+            parent::addCookieToResponse($response, $session);
         }
     }
 

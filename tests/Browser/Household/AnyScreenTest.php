@@ -257,6 +257,9 @@ it('begins at what is wrong after a form was refused, with the way to each field
 
 it('lies on paper as it should: the card at its size, the board across with its table, everything black on white', function (string $path, string $theme, float $width, int $pages): void {
     $this->inTheme($theme)->visit($path);
+    $this->eventually(fn () => $this->script(
+        'return document.readyState === "complete" && document.fonts.status === "loaded" && !document.querySelector(".htmx-request")',
+    ) ? true : null, 'It never settles.');
     $printed = (new ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF',
         ['preferCSSPageSize' => true, 'printBackground' => true]);
     $pdf = (string) base64_decode((string) $printed['data'], true);

@@ -105,6 +105,7 @@ final class Servers
         // Leave no write-ahead log behind, so that the file alone is the whole database.
         (new \PDO("sqlite:{$folder}/seeded.sqlite"))->exec('PRAGMA journal_mode = DELETE');
 
+        copy($folder.'/seeded.sqlite', $folder.'/test.sqlite'); // for the pages below; the first test puts its own in its place
         [$port, $driverPort] = [self::freePort(), self::freePort()];
         $processes = [
             self::spawn([
