@@ -271,7 +271,7 @@ it('lies on paper as it should: the card at its size, the board across with its 
         ->toBe(['rgb(0, 0, 0)', 'rgb(255, 255, 255)', 'none']);
     (new ChromeDevToolsDriver($this->browser))->execute('Emulation.setEmulatedMedia', ['media' => '']);
 })->with([
-    ['/card', 'night', 105.0, 4], ['/places/2?day=2026-11-26', 'night', 297.0, 2],
+    ['/card', 'night', 105.0, 4], ['/places/2?day=2026-11-26', 'night', 297.0, 3],
     ['/almanac?place=2&mark=2&light=golden', 'beach', 210.0, 6], ['/log', 'night', 210.0, 3],
     ['/bench', 'day', 210.0, 4],
 ]);
