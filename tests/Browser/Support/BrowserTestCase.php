@@ -20,6 +20,8 @@ use PHPUnit\Framework\TestCase;
  */
 abstract class BrowserTestCase extends TestCase
 {
+    use SaysWhereItIs;
+
     private const PATIENCE_S = 25.0; // costs nothing where the page is quick; a loaded machine may be slow
 
     private const DELIBERATE_S = 0.65;
@@ -336,21 +338,6 @@ abstract class BrowserTestCase extends TestCase
             usleep(40000);
         } while (microtime(true) < $until);
         self::fail($otherwise.' '.$this->whatStandsThere());
-    }
-
-    /** Where the browser is and what the page says of itself: for whoever reads of a failure on another machine. */
-    private function whatStandsThere(): string
-    {
-        try {
-            return (string) $this->script(<<<'JS'
-                const said = (selector) => [...document.querySelectorAll(selector)].map((one) => one.textContent.replace(/\s+/g, ' ').trim())
-                    .filter(Boolean).join(' / ').slice(0, 300);
-                return `It is at ${location.href.slice(0, 400)}: “${said('h1')}”; said: “${said('[role=status], [role=alert], #problems')}”; `
-                    + `bench: ${document.getElementById('bench')?.dataset.state ?? 'none'}; ${Math.round(performance.now())} ms old.`;
-                JS);
-        } catch (\Facebook\WebDriver\Exception\WebDriverException $gone) {
-            return 'Nor does the browser answer: '.substr($gone->getMessage(), 0, 200);
-        }
     }
 
     /** @return list<string> what axe-core finds wrong with the page, by the rules of WCAG 2.2 A and AA and the best practices */
