@@ -64,7 +64,12 @@ export class Asking {
         }
         this.show(this.state === 'unanswered' ? 'unanswered' : 'asking');
         clearTimeout(this.timer);
-        this.timer = setTimeout(() => this.ask(), Math.max(ms, this.sentMs + LEAST_BETWEEN_MS - performance.now()));
+        this.timer = setTimeout(() => this.ask(), this.apart(ms));
+    }
+
+    // Not sooner than the server is to be asked again.
+    apart(ms) {
+        return Math.max(ms, this.sentMs + LEAST_BETWEEN_MS - performance.now());
     }
 
     ask() {
@@ -144,7 +149,7 @@ export class Asking {
         }
         if (ours.length) {
             this.show('asking');
-            this.timer ??= setTimeout(() => this.ask(), PRESSED_MS);
+            this.timer ??= setTimeout(() => this.ask(), this.apart(PRESSED_MS));
         }
     }
 

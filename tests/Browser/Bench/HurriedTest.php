@@ -217,7 +217,9 @@ it('does nothing at a second press within a moment: one frame, one deletion, one
 it('asks at most four times a second while the target is dragged, and always for the last place', function (): void {
     $this->visit('/bench');
     $this->script(
-        'window.sent = []; document.addEventListener("htmx:beforeSend", () => window.sent.push(performance.now()));'
+        // The moment that the page itself took for the sending: one taken after it says how busy the machine is.
+        'window.sent = []; const now = performance.now.bind(performance); let taken; performance.now = () => (taken = now());'
+        .' document.addEventListener("htmx:beforeSend", () => window.sent.push(taken));'
         .' const svg = document.querySelector(".stop-rule.is-wide"); const box = svg.getBoundingClientRect(); const target = svg.querySelector(".target");'
         .' const at = (type, x) => target.dispatchEvent(new PointerEvent(type, {bubbles: true, clientX: box.left + x, clientY: box.top + 20}));'
         .' at("pointerdown", 400); let n = 0; window.dragged = new Promise((done) => { const step = () => { n += 1; at("pointermove", 300 + 4 * n); n < 90 ? setTimeout(step, 16) : (at("pointerup", 660), window.let = true, done()); }; step(); });',
@@ -225,6 +227,7 @@ it('asks at most four times a second while the target is dragged, and always for
     $this->eventually(fn () => $this->script('return window.let === true && document.getElementById("bench").dataset.state === "fresh" && window.sent.length > 1') ? true : null, 'The drag is never answered.');
     $sent = (array) $this->script('return window.sent');
     $gaps = array_map(fn (int $i): float => $sent[$i] - $sent[$i - 1], range(1, count($sent) - 1));
-    expect(min($gaps))->toBeGreaterThan(240.0)
+    // Two clocks of the browser, of which one tells whole milliseconds.
+    expect(min($gaps))->toBeGreaterThan(248.0)
         ->and($this->value('#f-target'))->toBe((string) $this->script('return new URLSearchParams(location.search).get("target")'));
 });
