@@ -12,6 +12,7 @@ use App\Drawing\DarkHand;
 use App\Files\Backup\BackupFile;
 use App\Files\Backup\Backups;
 use App\Files\Photo\PhotoShelf;
+use App\Forms\FieldLabels;
 use App\Forms\Written;
 use App\Household\AsSeen;
 use App\Household\Built;
@@ -101,7 +102,8 @@ final class AppServiceProvider extends ServiceProvider
         // Indents are for who reads a view, not for who waits for a page at one bar of signal.
         Blade::prepareStringsForCompilationUsing(static fn (string $view): string => preg_replace('/^[ \t]+/m', ' ', $view) ?? $view);
         Views::share([
-            'write' => new Written, 'built' => new Built, 'asSeen' => AsSeen::of(...), 'helpOf' => HelpTopic::ofField(...),
+            'write' => new Written, 'labels' => new FieldLabels, 'built' => new Built,
+            'asSeen' => AsSeen::of(...), 'helpOf' => HelpTopic::ofField(...),
             'formKey' => static fn (): string => OneRecord::key(resolve('request'), resolve(ConnectionInterface::class)),
         ]);
         Views::composer('components.layout', static function (View $view): void {

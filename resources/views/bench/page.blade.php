@@ -9,21 +9,20 @@
             @include('bench.reading')
             @include('bench.rule')
             @include('bench.picture')
-        @else
-            <h1>Mend the bench</h1>
-            <x-problems :messages="$problems->getMessages()" words="The bench could not be worked out. Nothing you typed is lost:"/>
-            @include('bench.reading')
-        @endif
-        <div class="bench-columns">
-            @include('bench.inputs')
-            @if ($bench)
+            <div class="bench-columns">
+                @include('bench.inputs')
                 <div class="bench-right">
                     @include('bench.preview')
                     @include('bench.ways')
                     @include('bench.more')
                 </div>
-            @endif
-        </div>
+            </div>
+        @else
+            <x-mend :messages="$problems->getMessages()">
+                @include('bench.reading')
+                <div class="bench-columns">@include('bench.inputs')</div>
+            </x-mend>
+        @endif
         @if ($bench)
             <aside class="cautions" aria-label="Cautions">
                 @foreach ($bench->cautions() as $caution)<p>{{ $caution }}</p>@endforeach

@@ -1,5 +1,6 @@
 {{-- A setting on a camera's dial: typed freely, or stepped by thirds. --}}
 @props(['name', 'label', 'value' => '', 'dial', 'problem' => null, 'unit' => null])
+@php($labels->keep('f-'.$name, $label))
 <div class="entry">
     <label for="f-{{ $name }}">{{ $label }}</label>
     <span class="entry-value">

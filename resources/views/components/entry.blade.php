@@ -3,6 +3,7 @@
 @props(['name', 'label', 'value' => '', 'unit' => null, 'problem' => null, 'hint' => null, 'id' => null, 'placeholder' => null,
     'help' => true])
 @php($id ??= 'f-'.$name)
+@php($labels->keep($id, $label))
 @php($kept = $unit ?? '')
 @php($own = $write->units()->of($kept))
 @php($value = is_scalar($value) ? (string) $value : '')
