@@ -12,12 +12,6 @@ final class Levels
 
     public const BLACK = 1;
 
-    /** Steps of linear light by which the level of a luminance is looked up: finer than the least of 255 levels, which is a 3,294th. */
-    private const FINE = 32768;
-
-    /** @var list<int> */
-    private static array $levels = [];
-
     /**
      * @param  list<int>  $luminance  counts of pixels by the level of their luminance, 256
      * @param  array{red: list<int>, green: list<int>, blue: list<int>}  $channels
@@ -37,7 +31,7 @@ final class Levels
     {
         $red = $green = $blue = $luminance = array_fill(0, 256, 0);
         $table = Srgb::table();
-        $levels = self::levels();
+        $levels = Srgb::levels();
         $sum = 0.0;
         $high = 0;
         foreach ($raster->pixels as $p) {
@@ -46,7 +40,7 @@ final class Levels
             $red[$r]++;
             $green[$g]++;
             $blue[$b]++;
-            $luminance[$levels[(int) ($light * self::FINE)]]++;
+            $luminance[$levels[(int) ($light * Srgb::STEPS)]]++;
             $sum += $light;
             $high += $r >= self::CLIPPED || $g >= self::CLIPPED || $b >= self::CLIPPED ? 1 : 0;
         }
@@ -57,16 +51,6 @@ final class Levels
             ['red' => array_values($red), 'green' => array_values($green), 'blue' => array_values($blue)],
             $sum / $count, $high / $count, array_sum(array_slice($luminance, 0, self::BLACK + 1)) / $count,
         );
-    }
-
-    /** @return list<int> by steps of linear light */
-    private static function levels(): array
-    {
-        if (self::$levels === []) {
-            self::$levels = array_map(static fn (int $step): int => Srgb::level(($step + 0.5) / self::FINE), range(0, self::FINE));
-        }
-
-        return self::$levels;
     }
 
     /** The luminance, in linear light, below which so much of the frame lies. */

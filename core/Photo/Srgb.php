@@ -7,8 +7,14 @@ namespace GentlePour\Photo;
 /** Between the levels of a picture, 0 to 255, and light, 0 to 1 (IEC 61966-2-1, the sRGB curve). */
 final class Srgb
 {
+    /** Of linear light, by which its level is looked up: finer than the least of 255 levels, which is a 3,294th. */
+    public const STEPS = 32768;
+
     /** @var list<float> */
     private static array $light = [];
+
+    /** @var list<int> */
+    private static array $levels = [];
 
     public static function light(int $level): float
     {
@@ -29,6 +35,16 @@ final class Srgb
         self::light(0);
 
         return self::$light;
+    }
+
+    /** @return list<int> the level of each step of light and of 1, for those who turn a million lights into levels */
+    public static function levels(): array
+    {
+        if (self::$levels === []) {
+            self::$levels = array_map(static fn (int $step): int => self::level(($step + 0.5) / self::STEPS), range(0, self::STEPS));
+        }
+
+        return self::$levels;
     }
 
     /** The nearest level. */

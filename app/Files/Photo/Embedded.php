@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files\Photo;
 
+use GentlePour\Photo\ColourSpace;
 use Symfony\Component\Process\Exception\ExceptionInterface;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
@@ -48,6 +49,12 @@ final readonly class Embedded
     {
         return $this->isTurned ? Orientation::TopLeft
             : Exif::of($this->path)->orientation() ?? $this->exif->orientation() ?? Orientation::TopLeft;
+    }
+
+    /** What its colours are, where only the file says it; null for sRGB, and for what is decoded, which says it itself. */
+    public function space(): ?ColourSpace
+    {
+        return $this->isTurned ? null : $this->exif->space();
     }
 
     /** Null where it is no such file, or there is no picture in it that can be had. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files\Photo;
 
+use GentlePour\Photo\ColourSpace;
 use GentlePour\Photo\ShotSettings;
 
 /**
@@ -36,6 +37,12 @@ final class Exif
     public function orientation(): ?Orientation
     {
         return is_int($this->tags['Orientation'] ?? null) ? Orientation::tryFrom($this->tags['Orientation']) : null;
+    }
+
+    /** Of a camera that was told to file in wider colours, and writes no profile: by the rule of its interoperability (DCF 2.0, R03). */
+    public function space(): ?ColourSpace
+    {
+        return ($this->text('InterOperabilityIndex') ?? $this->text('InteropIndex')) === 'R03' ? ColourSpace::wide() : null;
     }
 
     public function settings(): ShotSettings

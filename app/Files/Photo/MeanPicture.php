@@ -6,6 +6,7 @@ namespace App\Files\Photo;
 
 use GdImage;
 use GentlePour\InvalidValue;
+use GentlePour\Photo\ColourSpace;
 use GentlePour\Photo\Srgb;
 
 /** The mean of several frames of one view in linear light: what a longer frame would have shown, as a proof. */
@@ -33,7 +34,7 @@ final class MeanPicture
             if ($size !== [imagesx($scaled), imagesy($scaled)]) {
                 throw new InvalidValue('The pictures differ in shape: a mean is made of frames of one view, uncropped.');
             }
-            self::add($sums, $scaled);
+            self::add($sums, $scaled, $picture->space);
         }
         $mean = imagecreatetruecolor(...$size);
         $count = count($pictures);
@@ -46,13 +47,14 @@ final class MeanPicture
     }
 
     /** @param  array<int, array{float, float, float}>  $sums */
-    private static function add(array &$sums, GdImage $image): void
+    private static function add(array &$sums, GdImage $image, ?ColourSpace $space): void
     {
-        $light = array_map(Srgb::light(...), range(0, 255));
+        $light = Srgb::table();
         [$width, $height] = [imagesx($image), imagesy($image)];
         for ($y = 0; $y < $height; $y++) {
             for ($x = 0; $x < $width; $x++) {
-                $p = imagecolorat($image, $x, $y);
+                $p = (int) imagecolorat($image, $x, $y);
+                $p = $space === null ? $p : $space->toSrgb($p);
                 $sums[$y * $width + $x] ??= [0.0, 0.0, 0.0];
                 $sum = &$sums[$y * $width + $x];
                 $sum[0] += $light[$p >> 16 & 255];

@@ -8,6 +8,7 @@ use App\Models\Original;
 use App\Models\Photo;
 use GdImage;
 use GentlePour\InvalidValue;
+use GentlePour\Photo\ColourSpace;
 
 /**
  * Where pictures lie: by the SHA-256 of the file that they came from, a working picture and a thumbnail of each, and the original if it is
@@ -35,10 +36,10 @@ final readonly class PhotoShelf
     {
         $this->needFolder($sha256);
         $working = $picture->scaled(self::WORKING_PX);
-        $this->write($this->working($sha256), $working, self::QUALITY['working']);
+        $this->write($this->working($sha256), $working, self::QUALITY['working'], $picture->space);
         $share = min(1, self::THUMB_PX / max(imagesx($working), imagesy($working)));
         $thumb = imagescale($working, (int) round($share * imagesx($working)), -1, IMG_BICUBIC) ?: $working;
-        $this->write($this->thumb($sha256), $thumb, self::QUALITY['thumb']);
+        $this->write($this->thumb($sha256), $thumb, self::QUALITY['thumb'], $picture->space);
         if ($withOriginal && ! (@copy($path, $this->original($sha256).'.part')
             && rename($this->original($sha256).'.part', $this->original($sha256)))) {
             @unlink($this->original($sha256).'.part');
@@ -184,12 +185,12 @@ final readonly class PhotoShelf
     }
 
     /** Beside its name, and moved there when it is whole. */
-    private function write(string $to, GdImage $image, int $quality): void
+    private function write(string $to, GdImage $image, int $quality, ?ColourSpace $space): void
     {
         // In memory first: written to a full disk it would say that all went well.
         ob_start();
         imagejpeg($image, null, $quality);
-        $jpeg = (string) ob_get_clean();
+        $jpeg = ColourTag::put((string) ob_get_clean(), $space);
         if (@file_put_contents($to.'.part', $jpeg) !== strlen($jpeg) || ! @rename($to.'.part', $to)) {
             @unlink($to.'.part');
             throw new InvalidValue('The picture could not be kept: the disk is full, or the folder of photographs cannot be written to.');

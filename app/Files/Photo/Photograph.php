@@ -7,12 +7,13 @@ namespace App\Files\Photo;
 use GdImage;
 use GentlePour\InvalidValue;
 use GentlePour\Photo\Area;
+use GentlePour\Photo\ColourSpace;
 use GentlePour\Photo\Raster;
 use GentlePour\Photo\ShotSettings;
 
 /**
  * A picture file, opened within bounds: JPEG, PNG or WebP, or the picture that a raw or HEIF file has in it. What is looked at of it:
- * pixels on a lattice, a small picture of means, and a part of it as fine as it is.
+ * pixels on a lattice, a small picture of means, and a part of it as fine as it is, all in sRGB, whatever its own colours are.
  */
 final class Photograph
 {
@@ -38,12 +39,16 @@ final class Photograph
         IMAGETYPE_JPEG => 'imagecreatefromjpeg', IMAGETYPE_PNG => 'imagecreatefrompng', IMAGETYPE_WEBP => 'imagecreatefromwebp',
     ];
 
-    /** @param  array{float, float}|null  $position  latitude and longitude where it was taken */
+    /**
+     * @param  array{float, float}|null  $position  latitude and longitude where it was taken
+     * @param  ColourSpace|null  $space  what its levels stand for; null for sRGB
+     */
     private function __construct(
         private readonly GdImage $image,
         private readonly Orientation $orientation,
         public readonly ShotSettings $settings,
         public readonly ?array $position,
+        public readonly ?ColourSpace $space = null,
     ) {
     }
 
@@ -74,7 +79,9 @@ final class Photograph
         }
         $exif = Exif::of($type === IMAGETYPE_JPEG ? $path : null);
 
-        return new self($image, $exif->orientation() ?? Orientation::TopLeft, $exif->settings(), $exif->position());
+        $space = ColourTag::of($path, $type, $exif);
+
+        return new self($image, $exif->orientation() ?? Orientation::TopLeft, $exif->settings(), $exif->position(), $space);
     }
 
     /** @throws InvalidValue when there is no picture in the file, or none that can be read */
@@ -85,14 +92,16 @@ final class Photograph
         }
         try {
             $orientation = $found->orientation();
+            $picture = self::open($found->path);
+            $space = $picture->space ?? $found->space();
 
-            return new self(self::open($found->path)->image, $orientation, $found->exif->settings(), $found->exif->position());
+            return new self($picture->image, $orientation, $found->exif->settings(), $found->exif->position(), $space);
         } finally {
             $found->forget();
         }
     }
 
-    /** A smaller picture of it, its longer side at the most so many pixels. */
+    /** A smaller picture of it, its longer side at the most so many pixels, in its own colours. */
     public function scaled(int $px): GdImage
     {
         $share = min(1.0, $px / max($this->width(), $this->height()));
@@ -129,12 +138,14 @@ final class Photograph
         return $this->orientation->upright($scaled);
     }
 
-    /** The pixel that is seen there. */
+    /** The pixel that is seen there, in sRGB. */
     private function pixel(int $x, int $y): int
     {
         [$column, $row] = $this->orientation->stored($x, $y, imagesx($this->image), imagesy($this->image));
 
-        return (int) imagecolorat($this->image, $column, $row) & 0xFFFFFF;
+        $pixel = (int) imagecolorat($this->image, $column, $row) & 0xFFFFFF;
+
+        return $this->space === null ? $pixel : $this->space->toSrgb($pixel);
     }
 
     /** Single pixels, evenly spread: nothing is averaged, so that what clips stays clipped. */
@@ -156,7 +167,7 @@ final class Photograph
     {
         $width = min($px, $this->width());
         $height = max(1, (int) round($width * $this->height() / $this->width()));
-        $small = new self($this->resampled($width, $height), Orientation::TopLeft, $this->settings, $this->position);
+        $small = new self($this->resampled($width, $height), Orientation::TopLeft, $this->settings, $this->position, $this->space);
 
         return $small->raster(0, 0, $width, $height);
     }

@@ -90,6 +90,32 @@ it('keeps what could not be sent, says so, and sends it by a press once the netw
     expect(inTheHouse('SELECT count(*) FROM photos'))->toBe(1);
 });
 
+it('shows a picture that came in wider colours in these, not duller: as the browser sees it, so it is judged', function (): void {
+    withoutPictures();
+    $image = imagecreatetruecolor(320, 240);
+    imagefilledrectangle($image, 0, 0, 319, 239, 0x3CC83C);
+    imagejpeg($image, $path = sys_get_temp_dir().'/wide-'.getmypid().'.jpg', 100);
+    exec('exiftool -q -overwrite_original -n -InteropIndex=R03 -ColorSpace=65535 '.escapeshellarg($path));
+    $this->visit('/log');
+    $this->browser->findElement(WebDriverBy::cssSelector('[data-taking-files]'))->sendKeys($path);
+    $this->eventually(fn () => inTheHouse('SELECT count(*) FROM photos') === 1 ? true : null, 'It is not taken in.');
+    unlink($path);
+    $this->visit('/photos/open');
+    $seen = $this->browserScript(<<<'JS'
+        const done = arguments[arguments.length - 1];
+        const image = [...document.images].find((one) => one.src.includes('/photo'));
+        await image.decode();
+        const canvas = document.createElement('canvas');
+        const ink = canvas.getContext('2d');
+        ink.drawImage(image, 0, 0);
+        done([...ink.getImageData(20, 20, 1, 1).data].slice(0, 3));
+        JS);
+    // 60, 200, 60 of those colours in sRGB: Little CMS.
+    foreach ([0, 201, 37] as $i => $level) {
+        expect(abs($seen[$i] - $level))->toBeLessThan(8, implode(', ', $seen));
+    }
+});
+
 it('says how much of a picture has gone out over a slow network, and asks before what is on its way is left', function (): void {
     withoutPictures();
     $this->visit('/log');
