@@ -41,8 +41,11 @@ function drawnInThePage(object $person, string $scene, float ...$times): array
 it('draws the same in the page and in PHP: brightness within 3 %, contrast within 10 %', function (string $scene): void {
     $times = [0.004, 0.5, 30.0];
     ['recipe' => $recipe, 'drawn' => $page] = drawnInThePage($this, $scene, ...$times);
-    $process = proc_open([PHP_BINARY, dirname(__DIR__).'/Support/stage-picture.php', ...array_map(strval(...), $times)],
-        [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+    $compiled = ['-d', 'opcache.enable_cli=1', '-d', 'opcache.jit=tracing', '-d', 'opcache.jit_buffer_size=64M'];
+    $process = proc_open(
+        [PHP_BINARY, ...$compiled, dirname(__DIR__).'/Support/stage-picture.php', ...array_map(strval(...), $times)],
+        [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes,
+    );
     fwrite($pipes[0], (string) json_encode($recipe));
     fclose($pipes[0]);
     $php = json_decode((string) stream_get_contents($pipes[1]), true, 8, JSON_THROW_ON_ERROR);

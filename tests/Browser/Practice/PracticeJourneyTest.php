@@ -7,7 +7,8 @@ it('is gone through by keys: a digit answers, enter goes on, and the end says ho
     for ($i = 1; $i <= 8; $i++) {
         $this->seesIn('.practice-at', "{$i} of 8")->press('1');
         $this->seesIn('.practice-why', 'doublings');
-        expect($this->script('return document.activeElement.hasAttribute("data-next")'))->toBeTrue();
+        $this->eventually(fn (): ?bool => $this->script('return document.activeElement.hasAttribute("data-next")') === true ? true : null,
+            'What leads on has not the focus.');
         $this->script('document.activeElement.click()');
     }
     $this->seesIn('.practice-sum', 'of 8 right');
