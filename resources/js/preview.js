@@ -10,6 +10,8 @@ const SKETCH_PX = 480;
 // A target that is being dragged is drawn at reduced detail; as soon as it rests, whole.
 const REST_MS = 180;
 const BLINK_MS = 550;
+// What is not in view, nor soon will be, costs no battery and fetches nothing: half a screen ahead is drawn.
+const AHEAD = '50% 0px';
 let rest = null;
 const recipes = new Map();
 const sketches = new Map();
@@ -185,11 +187,26 @@ export function canvases() {
     return [...document.querySelectorAll('canvas[data-scene]')];
 }
 
+const near = new WeakSet();
+const views =
+    typeof IntersectionObserver === 'undefined'
+        ? null
+        : new IntersectionObserver(
+              (entries) =>
+                  entries.forEach(({ target, isIntersecting }) => {
+                      isIntersecting ? near.add(target) : near.delete(target);
+                      isIntersecting && draw(target);
+                  }),
+              { rootMargin: AHEAD },
+          );
+
+const drawNear = (canvas, ...how) => (!views || near.has(canvas) ? draw(canvas, ...how) : views.observe(canvas));
+
 function drawAll() {
     showSeeing();
     // An answer of the server sets a canvas to its first size, which empties it.
     showAgain();
-    canvases().forEach((canvas) => draw(canvas));
+    canvases().forEach((canvas) => drawNear(canvas));
 }
 
 /** Shown again as they are: another part, another size, the wipe elsewhere. */
@@ -201,13 +218,15 @@ export function startPreview() {
     startSeeing(drawAll);
     drawAll();
     document.addEventListener('htmx:afterSwap', drawAll);
+    // On paper all of it is in view.
+    window.addEventListener('beforeprint', () => canvases().forEach((canvas) => shown.has(canvas) || draw(canvas)));
     document.addEventListener('pour:aim', (event) => {
         const canvas = document.querySelector('.preview canvas[data-scene]');
         if (canvas) {
             canvas.dataset.seconds = String(event.detail);
-            draw(canvas, event.detail, true);
+            drawNear(canvas, event.detail, true);
             clearTimeout(rest);
-            rest = setTimeout(() => draw(canvas), REST_MS);
+            rest = setTimeout(() => drawNear(canvas), REST_MS);
         }
     });
     let isMarked = false;

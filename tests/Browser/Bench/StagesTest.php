@@ -125,3 +125,25 @@ it('leaves it at a sketch for who saves data', function (): void {
     expect($this->script('return performance.getEntriesByType("resource").some((e) => e.name.includes("stage-"))'))->toBeFalse();
     $tools->execute('Page.removeScriptToEvaluateOnNewDocument', $script);
 });
+
+it('draws nothing, and fetches nothing for it, before the picture is nearly in view, and then what the fields say by then', function (): void {
+    $this->onPhone()->visit('/bench?kind=plunge&measure=drop&drop=9&distance=16&look=silk&look_was=silk&target=');
+    // The canvas that a press of another look brings is a new one, as far away.
+    $this->click('.looks label:nth-of-type(3)')->seesIn('.headline h1', 'Brushed');
+    usleep(500_000);
+    $drawn = fn (): mixed => $this->script(
+        'return [document.querySelector(".preview canvas").dataset.drawnBy ?? "", performance.getEntriesByType("resource").filter((e) => /stage-|drawer/.test(e.name)).length]',
+    );
+    expect($drawn())->toBe(['', 0]);
+    $this->script('document.querySelector(".preview canvas").scrollIntoView({ block: "center" })');
+    $this->find('.preview canvas[data-drawn-by=layers]');
+    $at = (float) $this->script('return document.querySelector(".preview canvas").dataset.drawn');
+    $wanted = (float) $this->script('return document.querySelector(".preview canvas").dataset.seconds');
+    expect(abs(log($at / $wanted, 2)))->toBeLessThan(0.5);
+});
+
+it('puts the picture on paper though it was not in view', function (): void {
+    $this->onPhone()->visit('/bench?kind=plunge&measure=drop&drop=9&distance=16&look=silk&look_was=silk&target=');
+    $this->script('window.dispatchEvent(new Event("beforeprint"))');
+    $this->find('.preview canvas[data-drawn]');
+});
