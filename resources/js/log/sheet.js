@@ -1,10 +1,28 @@
 // The contact sheet: a press or a key marks the frame at hand, ticks are counted, a choice is asked for at once.
 import { singleKeys } from '../keys.js';
-import { token } from '../token.js';
+import { freshToken, token } from '../token.js';
 
 const MOST = 4;
+const PATIENCE_MS = 15_000;
 
-async function mark(tile, keeper) {
+const stateOf = (tile) => (tile.classList.contains('is-keeper') ? 'keeper' : tile.classList.contains('is-folded') ? 'reject' : '');
+
+function show(tile, keeper) {
+    tile.classList.toggle('is-keeper', keeper === 'keeper');
+    tile.classList.toggle('is-folded', keeper === 'reject');
+    const button = tile.querySelector('.star');
+    button.setAttribute('aria-pressed', String(keeper === 'keeper'));
+    button.value = keeper === 'keeper' ? '' : 'keeper';
+}
+
+function say(tile, words) {
+    const line =
+        tile.querySelector('.tile-said') ??
+        tile.appendChild(Object.assign(document.createElement('p'), { className: 'tile-said problem', role: 'status' }));
+    line.textContent = words;
+}
+
+async function send(tile, keeper, again = true) {
     const body = new FormData();
     body.append('_method', 'put');
     body.append('keeper', keeper);
@@ -12,19 +30,37 @@ async function mark(tile, keeper) {
         method: 'POST',
         body,
         headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token() },
+        signal: AbortSignal.timeout(PATIENCE_MS),
     }).catch(() => null);
-    if (!answer?.ok) {
-        tile.classList.add('is-unsaid');
-        tile.title = 'Not kept: the server is out of reach.';
-        return;
+    if (answer?.status === 419 && again) {
+        return (await freshToken().catch(() => false)) ? send(tile, keeper, false) : 419;
     }
-    tile.classList.remove('is-unsaid');
-    tile.removeAttribute('title');
-    tile.classList.toggle('is-keeper', keeper === 'keeper');
-    tile.classList.toggle('is-folded', keeper === 'reject');
-    const button = tile.querySelector('.star');
-    button.setAttribute('aria-pressed', String(keeper === 'keeper'));
-    button.value = keeper === 'keeper' ? '' : 'keeper';
+    return answer?.status ?? 0;
+}
+
+const WHY_NOT = {
+    0: 'the server is out of reach. Press again.',
+    401: 'come in first: load this page again.',
+    404: 'this frame is gone.',
+    419: 'the session has ended: load this page again.',
+};
+
+// It is shown as pressed at once, sent in the order of the presses, and taken back, with a word, where it was not kept.
+async function mark(tile, keeper) {
+    tile.kept ??= stateOf(tile);
+    const number = (tile.presses = (tile.presses ?? 0) + 1);
+    show(tile, keeper);
+    tile.setAttribute('aria-busy', 'true');
+    tile.sending = (tile.sending ?? Promise.resolve()).then(async () => {
+        const status = await send(tile, keeper);
+        const isKept = status >= 200 && status < 300;
+        tile.kept = isKept ? keeper : tile.kept;
+        if (number === tile.presses) {
+            tile.removeAttribute('aria-busy');
+            show(tile, tile.kept);
+            say(tile, isKept ? '' : `Not kept: ${WHY_NOT[status] ?? 'the server could not just now. Press again.'}`);
+        }
+    });
 }
 
 export function startSheet() {

@@ -117,13 +117,9 @@ it('brings what draws only where a picture shows, and the layers of its stage on
 });
 
 it('leaves it at a sketch for who saves data', function (): void {
-    $tools = $this->tools();
-    $script = $tools->execute('Page.addScriptToEvaluateOnNewDocument',
-        ['source' => 'Object.defineProperty(navigator, "connection", {value: {saveData: true}})']);
-    $this->visit('/bench?kind=plunge&measure=drop&drop=9&distance=16&look=silk&look_was=silk&target=')->find('canvas[data-drawn-by=sketch]');
+    $this->savesData()->visit('/bench?kind=plunge&measure=drop&drop=9&distance=16&look=silk&look_was=silk&target=')->find('canvas[data-drawn-by=sketch]');
     usleep(400_000);
     expect($this->script('return performance.getEntriesByType("resource").some((e) => e.name.includes("stage-"))'))->toBeFalse();
-    $tools->execute('Page.removeScriptToEvaluateOnNewDocument', $script);
 });
 
 it('draws nothing, and fetches nothing for it, before the picture is nearly in view, and then what the fields say by then', function (): void {

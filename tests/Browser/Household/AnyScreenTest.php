@@ -7,6 +7,8 @@ use Facebook\WebDriver\WebDriverKeys;
 
 // Under a finger, on any screen, in any light, on paper: WCAG 2.2 AA where it says so, and what a wet ledge at dawn asks for.
 
+beforeEach(fn () => $this->savesData());
+
 dataset('views', [
     '/', '/almanac?place=2&mark=2&light=golden', '/places', '/places/2?day=2026-11-26', '/places/2/edit', '/bench', '/water',
     '/water/waves', '/water/buoy', '/compare', '/log', '/log/1', '/learned', '/practice', '/photos/open',

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+beforeEach(fn () => $this->savesData());
+
 dataset(
     'pages',
     [

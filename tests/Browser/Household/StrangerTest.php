@@ -6,6 +6,8 @@ use Tests\Browser\Support\Servers;
 
 // A stranger with an empty database: their own kit, their own place with its station, their own water, the first frame and the second.
 
+beforeEach(fn () => $this->savesData());
+
 it('takes a stranger from nothing to the same frame again, on a phone and at a desk', function (bool $phone): void {
     $phone && $this->onPhone();
     Servers::running()->freshDatabase(empty: true);

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+beforeEach(fn () => $this->savesData());
+
 it('builds a bag from an empty kit, one camera, one lens and one filter, and the bench works with it', function (): void {
     $this->visit('/kit/camera/2');
     $this->script('window.confirm = () => true;');

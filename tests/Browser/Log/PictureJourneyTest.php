@@ -75,16 +75,12 @@ it('takes many files in one after the other, says of each what came of it, and s
 it('keeps what could not be sent, says so, and sends it by a press once the network is there again', function (): void {
     withoutPictures();
     $this->expectOnConsole('ERR_INTERNET_DISCONNECTED')->visit('/log');
-    $tools = new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($this->browser);
-    $tools->execute('Network.enable');
-    $offline = static fn (bool $is) => $tools->execute('Network.emulateNetworkConditions',
-        ['offline' => $is, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
-    $offline(true);
+    $this->offline();
     try {
         $this->browser->findElement(WebDriverBy::cssSelector('[data-taking-files]'))->sendKeys(demoFile('posts-silk'));
         $this->seesIn('[data-taking-list]', 'could not be sent: the server is out of reach');
     } finally {
-        $offline(false);
+        $this->offline(false);
     }
     $this->click('[data-again]')->seesIn('h1', 'Frame 1');
     expect(inTheHouse('SELECT count(*) FROM photos'))->toBe(1);
@@ -119,9 +115,7 @@ it('shows a picture that came in wider colours in these, not duller: as the brow
 it('says how much of a picture has gone out over a slow network, and asks before what is on its way is left', function (): void {
     withoutPictures();
     $this->visit('/log');
-    $this->tools()->execute('Network.enable');
-    $this->tools()->execute('Network.emulateNetworkConditions',
-        ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => 30_000]);
+    $this->slowedBy(0, upload: 30_000);
     $this->browser->findElement(WebDriverBy::cssSelector('[data-taking-files]'))->sendKeys(demoFile('posts-silk'));
     $this->eventually(fn (): ?bool => preg_match('/on its way, [1-9]\d? %/', $this->text('[data-taking-list]')) === 1 ? true : null,
         'It does not say how much of it has gone out.');
@@ -189,15 +183,42 @@ it('lets an area be drawn with a finger and with keys, shows what clips, and mea
 it('marks keepers by key and by star, folds away, and chooses pictures to compare, on a sheet that is walked by arrows', function (): void {
     $this->visit('/log?show=all');
     $first = $this->browser->findElements(WebDriverBy::cssSelector('.tile-link'));
+    // The second is a keeper of the demo: no longer, and again.
+    $becomes = fn (string $key, int $nth, string $class, bool $is): mixed => $this->eventually(
+        fn (): ?bool => $this->script("const tile = document.querySelectorAll('[data-tile]')[{$nth}]; return !tile.hasAttribute('aria-busy') && tile.classList.contains('{$class}')")
+            === $is ? true : null, "{$key} has not done that.",
+    );
     $first[1]->sendKeys('k');
-    $this->eventually(fn (): ?bool => $this->script('return document.querySelectorAll("[data-tile]")[1].classList.contains("is-keeper")') === true ? true : null,
-        'It is no keeper.');
+    $becomes('k', 1, 'is-keeper', false);
+    $first[1]->sendKeys('k');
+    $becomes('k', 1, 'is-keeper', true);
     $first[1]->sendKeys([WebDriverKeys::ARROW_RIGHT]);
     $this->browser->switchTo()->activeElement()->sendKeys('x');
-    $this->eventually(fn (): ?bool => $this->script('return document.querySelectorAll("[data-tile]")[2].classList.contains("is-folded")') === true ? true : null,
-        'It is not folded.');
+    $becomes('x', 2, 'is-folded', true);
     $this->script('document.querySelectorAll("[data-choose]")[0].click(); document.querySelectorAll("[data-choose]")[1].click()');
     $this->click('[data-chosen] button')->seesIn('h1', 'Side by side')->click('[data-zoom="3"]');
     expect($this->script('return new Set([...document.querySelectorAll(".laid img")].map((i) => i.style.transform)).size'))->toBe(1)
         ->and($this->script('return document.querySelector(".laid img").style.transform'))->toContain('scale(3)');
+});
+
+it('shows a mark as pressed, takes it back with a word where it could not be kept, and keeps it though the session is another', function (): void {
+    $this->expectOnConsole('ERR_INTERNET_DISCONNECTED')->expectOnConsole('419')->visit('/log');
+    $tile = '.tile:not(.is-keeper):not(.is-folded)';
+    $mark = (string) $this->script("return document.querySelector('{$tile}').dataset.tile");
+    $tile = "[data-tile=\"{$mark}\"]";
+    $frame = (int) preg_replace('~\D~', '', (string) parse_url($mark, PHP_URL_PATH));
+    $isKept = fn (): bool => inTheHouse("SELECT keeper FROM frames WHERE id = {$frame}") === 'keeper';
+    $this->slowedBy(1500)->click("{$tile} .star");
+    expect($this->script("return document.querySelector('{$tile}').className"))->toContain('is-keeper');
+    $this->eventually(fn (): ?bool => $isKept() ? true : null, 'It is not kept.');
+    // The presses of a hurried thumb are kept in their order: the last is what stands.
+    $this->slowedBy(300)->script("const star = document.querySelector('{$tile} .star'); for (let i = 0; i < 3; i += 1) star.click()");
+    $this->eventually(fn (): ?bool => $this->script("return document.querySelector('{$tile}').hasAttribute('aria-busy')") === false ? true : null, 'It goes on.');
+    expect($isKept())->toBeFalse();
+    $this->offline()->click("{$tile} .star")->seesIn("{$tile} .tile-said", 'Not kept: the server is out of reach. Press again.');
+    expect($this->script("return document.querySelector('{$tile}').className"))->not->toContain('is-keeper');
+    $this->offline(false)->browser->manage()->deleteAllCookies();
+    $this->click("{$tile} .star");
+    $this->eventually(fn (): ?bool => $isKept() ? true : null, 'A session that has ended keeps nothing.');
+    $this->eventually(fn (): ?bool => $this->text("{$tile} .tile-said") === '' ? true : null, 'It still says that it is not kept.');
 });

@@ -6,6 +6,8 @@ use GentlePour\Exposure\SteppedLight;
 
 require_once dirname(__DIR__).'/Support/frames.php';
 
+beforeEach(fn () => $this->savesData());
+
 /** Whatever this device still holds of frames: nothing once the server has it. */
 const HELD = 'return Object.keys(localStorage).filter((key) => !key.startsWith("signal-"))';
 

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 require_once dirname(__DIR__).'/Support/frames.php';
 
+beforeEach(fn () => $this->savesData());
+
 /** Presses since the last time that it was asked, by whatever was pressed. */
 function counted(object $person): int
 {

@@ -20,6 +20,7 @@ use PHPUnit\Framework\TestCase;
  */
 abstract class BrowserTestCase extends TestCase
 {
+    use OverANetwork;
     use SaysWhereItIs;
 
     private const PATIENCE_S = 25.0; // costs nothing where the page is quick; a loaded machine may be slow
@@ -63,8 +64,8 @@ abstract class BrowserTestCase extends TestCase
             file_put_contents($name.'.log', $this->browser->getCurrentURL()."\n".implode("\n", $log)."\n");
         }
         parent::tearDown();
-        $this->slowedBy(0);
-        $tools = new ChromeDevToolsDriver($this->browser);
+        $this->asBefore();
+        $tools = $this->tools();
         $tools->execute('Emulation.setEmulatedMedia', ['media' => '', 'features' => []]);
         $tools->execute('Emulation.clearDeviceMetricsOverride');
         $tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
@@ -189,28 +190,6 @@ abstract class BrowserTestCase extends TestCase
         $element = $this->find($selector);
         $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
         $this->browser->action()->doubleClick($element)->perform();
-
-        return $this;
-    }
-
-    /** Every answer takes so much longer, as over a slow network, and the processor so many times as long. */
-    public function slowedBy(int $latencyMs, int $processor = 1): static
-    {
-        $tools = new ChromeDevToolsDriver($this->browser);
-        $tools->execute('Network.enable');
-        $tools->execute('Network.emulateNetworkConditions', ['offline' => false, 'latency' => $latencyMs, 'downloadThroughput' => -1,
-            'uploadThroughput' => -1]);
-        $tools->execute('Emulation.setCPUThrottlingRate', ['rate' => $processor]);
-
-        return $this;
-    }
-
-    public function offline(bool $offline = true): static
-    {
-        $tools = new ChromeDevToolsDriver($this->browser);
-        $tools->execute('Network.enable');
-        $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1,
-            'uploadThroughput' => -1]);
 
         return $this;
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
 
+beforeEach(fn () => $this->savesData());
+
 it('times a float over three runs, drops one, and carries the mean to the bench', function (): void {
     $this->onPhone()->visit('/water/float')->find('[data-turns]');
     $this->script('window.clockMs = 1000; const from = Date.now(); Date.now = () => from + window.clockMs;');
