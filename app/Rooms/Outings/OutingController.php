@@ -112,7 +112,7 @@ final class OutingController
     {
         $outing->update([$request->isLeaving() ? 'brought_back' : 'packed' => $request->done()]);
 
-        return $request->hasHeader('HX-Request')
+        return $request->expectsJson()
             ? new Response('', 204) : redirect()->route('outings.show', $outing)->withFragment('packing');
     }
 

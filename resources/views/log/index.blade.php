@@ -89,8 +89,8 @@
         </ol>
         <div class="chosen-line" data-chosen>
             <button class="button is-go" form="compare-chosen">Side by side</button>
-            <span class="hint" data-chosen-words>Tick two to four pictures. <kbd>k</kbd> keeps the one at hand, <kbd>x</kbd> folds it
-                away.</span>
+            <span class="hint" data-chosen-words>Tick two to four pictures. <span class="of-keys"><kbd>k</kbd> keeps the one at hand,
+                <kbd>x</kbd> folds it away.</span></span>
         </div>
         {{ $frames->links('log.pages') }}
     @endif

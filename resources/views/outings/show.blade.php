@@ -217,11 +217,10 @@
                     @if (($which === 'home') === ($outing->starts_at->isFuture())) open @endif>
                     <summary>
                         <b>{{ $title }}</b>
-                        <small>{{ count(array_intersect(array_map(fn ($i) => $i->key, $packing), $outing->$column)) }} of
-                            {{ count($packing) }}</small>
+                        <small><span data-ticked>{{ count(array_intersect(array_map(fn ($i) => $i->key, $packing), $outing->$column))
+                            }}</span> of {{ count($packing) }}</small>
                     </summary>
-                    <form class="sheet" method="post" action="{{ route('outings.pack', $outing) }}"
-                        hx-put="{{ route('outings.pack', $outing) }}" hx-trigger="change" hx-target="this" hx-swap="none">
+                    <form class="sheet" method="post" action="{{ route('outings.pack', $outing) }}" data-ticks>
                         @csrf @method('put')
                         @if ($which === 'back')<input type="hidden" name="leaving" value="1">@endif
                         <ol>
@@ -234,6 +233,7 @@
                                 </li>
                             @endforeach
                         </ol>
+                        <p class="asking" role="status" data-ticks-said></p>
                         <div class="foot-line"><button class="button">Keep the ticks</button></div>
                     </form>
                 </details>

@@ -26,6 +26,33 @@ it('plans an outing on a phone: from a window to a schedule, ticks that stay, a 
     expect($this->widerThanTheScreen())->toBe(0);
 });
 
+it('keeps ticks on the device where there is no network, shows them again, and brings the last of them home', function (): void {
+    $kept = fn (): array => (array) json_decode((string) (new PDO('sqlite:'.Tests\Browser\Support\Servers::running()->database()))
+        ->query('SELECT packed FROM outings WHERE id = 2')->fetchColumn(), true);
+    $this->expectOnConsole('ERR_INTERNET_DISCONNECTED')->onPhone()->visit('/outings/2');
+    $this->script('document.querySelectorAll(".packing")[0].open = true');
+    $list = '.packing:first-of-type';
+    $before = (int) $this->text("{$list} [data-ticked]");
+    $free = (array) $this->script('return [...document.querySelectorAll(".packing")[0].querySelectorAll("[type=checkbox]:not(:checked)")].map((box) => box.value).slice(0, 3)');
+    expect($free)->toHaveCount(3);
+    // A hurried thumb, over a slow network, then over none.
+    $this->slowedBy(800);
+    foreach ($free as $value) {
+        $this->click("{$list} [value=\"{$value}\"]");
+    }
+    expect((int) $this->text("{$list} [data-ticked]"))->toBe($before + 3);
+    $this->eventually(fn (): ?bool => array_diff($free, $kept()) === [] ? true : null, 'Not all three are kept.');
+    $this->offline()->click("{$list} [value=\"{$free[0]}\"]")->seesIn("{$list} [data-ticks-said]", 'Kept on this device');
+    expect($kept())->toContain($free[0]);
+    // The phone puts the page away, and it is opened again where there is a network.
+    $this->visitFile('/dev/null')->offline(false)->visit('/outings/2');
+    $this->eventually(fn (): ?bool => in_array($free[0], $kept(), true) ? null : true, 'What was unticked comes back.');
+    $this->eventually(fn (): ?bool => $this->script('return Object.keys(localStorage).some((key) => key.startsWith("ticks"))') === false ? true : null,
+        'It is kept here for ever.');
+    expect($this->script("return document.querySelector('{$list} [value=\"{$free[0]}\"]').checked"))->toBeFalse()
+        ->and($kept())->toContain($free[1])->toContain($free[2]);
+});
+
 it('is one page on paper, with schedule, packing, the text and the cautions', function (): void {
     $this->visit('/outings/2');
     $printed = (new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF',

@@ -113,7 +113,7 @@ it('changes its times and the way there, and refuses impossible ones', function 
 });
 
 it('packs what the outing asks for, ticks it at home and when leaving, and puts what was missed first the next time', function (): void {
-    $ticks = fn (array $sent) => $this->put("/outings/{$this->outing->id}/packing", $sent, ['HX-Request' => 'true'])->assertNoContent();
+    $ticks = fn (array $sent) => $this->putJson("/outings/{$this->outing->id}/packing", $sent)->assertNoContent();
     $ticks(['done' => ['tripod', 'cards']]);
     $ticks(['done' => ['tripod'], 'leaving' => '1']);
     expect($this->outing->refresh()->packed)->toBe(['tripod', 'cards'])->and($this->outing->brought_back)->toBe(['tripod']);
