@@ -40,6 +40,10 @@ final class CompareController
     public function mean(Request $request, PhotoShelf $shelf): Response
     {
         $photos = self::chosen($request, MeanPicture::AT_MOST);
+        $answer = new Response('', 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, no-cache']);
+        if ($answer->setEtag(hash('sha256', $photos->implode('sha256', ' ')))->isNotModified($request)) {
+            return $answer;
+        }
         try {
             $mean = MeanPicture::of(array_values($photos->map($shelf->open(...))->all()));
         } catch (InvalidValue $e) {
@@ -48,7 +52,7 @@ final class CompareController
         ob_start();
         imagejpeg($mean, null, 90);
 
-        return new Response((string) ob_get_clean(), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+        return $answer->setContent((string) ob_get_clean());
     }
 
     /**

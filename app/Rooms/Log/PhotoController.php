@@ -61,14 +61,14 @@ final class PhotoController
         ]);
     }
 
-    public function picture(Photo $photo, PhotoShelf $shelf): BinaryFileResponse
+    public function picture(Request $request, Photo $photo, PhotoShelf $shelf): BinaryFileResponse
     {
-        return self::file($shelf->working($photo->sha256));
+        return self::file($shelf->working($photo->sha256), $request->query('of') === $photo->mark());
     }
 
-    public function thumb(Photo $photo, PhotoShelf $shelf): BinaryFileResponse
+    public function thumb(Request $request, Photo $photo, PhotoShelf $shelf): BinaryFileResponse
     {
-        return self::file($shelf->thumb($photo->sha256));
+        return self::file($shelf->thumb($photo->sha256), $request->query('of') === $photo->mark());
     }
 
     /** The original, as it came: to be saved, and never to be shown as anything. */
@@ -123,12 +123,15 @@ final class PhotoController
         return (int) (UploadedFile::getMaxFilesize() / 1024 ** 2);
     }
 
-    private static function file(string $path): BinaryFileResponse
+    /** @param  bool  $isForEver  whether its address says what it is, and not its number alone, which another may have some day */
+    private static function file(string $path, bool $isForEver): BinaryFileResponse
     {
         if (! is_file($path)) {
             throw new NotFoundHttpException('The picture is not on this machine.');
         }
 
-        return response()->file($path, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return response()->file($path, [
+            'Content-Type' => 'image/jpeg', 'Cache-Control' => $isForEver ? 'private, max-age=31536000, immutable' : 'private, no-cache',
+        ]);
     }
 }

@@ -15,9 +15,25 @@ use Illuminate\Support\Facades\DB;
 
 it('sends small pictures, which are kept by who has seen them', function (): void {
     foreach (Photo::query()->where('role', 'frame')->limit(6)->get() as $photo) {
-        $thumb = $this->get("/photos/{$photo->id}-small.jpg")->assertOk();
+        $thumb = $this->get("/photos/{$photo->id}-small.jpg?of={$photo->mark()}")->assertOk();
         expect($thumb->baseResponse->getFile()->getSize())->toBeLessThan(32_000)
             ->and($thumb->headers->get('Cache-Control'))->toContain('immutable')->toContain('max-age=31536000')->not->toContain('no-cache');
+    }
+});
+
+it('has a picture kept by its contents, not by its number, which another has after a backup was brought back', function (): void {
+    $photo = Photo::query()->where('role', 'frame')->firstOrFail();
+    $shown = fn (): string => preg_match('~/photos/'.$photo->id.'-small\.jpg\?of=(\w+)~', (string) $this->get('/log?show=all')->getContent(), $of) === 1
+        ? $of[1] : '';
+    expect($before = $shown())->toHaveLength(12);
+    DB::table('photos')->where('id', $photo->id)->update(['sha256' => str_repeat('ab', 32)]);
+    expect($shown())->toHaveLength(12)->not->toBe($before);
+    DB::table('photos')->where('id', $photo->id)->update(['sha256' => $photo->sha256]);
+    foreach (['', '?of=abababababab'] as $query) {
+        foreach (['.jpg', '-small.jpg'] as $which) {
+            expect($this->get("/photos/{$photo->id}{$which}{$query}")->assertOk()->headers->get('Cache-Control'))
+                ->toContain('no-cache')->not->toContain('immutable');
+        }
     }
 });
 
@@ -84,6 +100,12 @@ it('draws a mean in linear light: of black and white it is half the light, and n
         'frame')->value('name')));
     expect($light($mean))->toBeWithinShare(($light($of(10)) + $light($of(12))) / 2, 0.01);
     $this->get('/log/mean.jpg?chosen[]=1')->assertSessionHasErrors('chosen');
+    // It is asked for again as long as the same pictures lie in those frames, and answered without being drawn.
+    $first = $this->get('/log/mean.jpg?chosen[]=10&chosen[]=12')->assertOk()->headers->get('ETag');
+    $this->get('/log/mean.jpg?chosen[]=10&chosen[]=12', ['If-None-Match' => $first])->assertStatus(304);
+    Photo::query()->where('frame_id', 12)->where('role', 'frame')->update(['frame_id' => null]);
+    Photo::query()->where('frame_id', 3)->where('role', 'frame')->update(['frame_id' => 12]);
+    expect($this->get('/log/mean.jpg?chosen[]=10&chosen[]=12')->headers->get('ETag'))->not->toBe($first);
 });
 
 it('offers to take a water for as fast as its frames say, keeps what stood there, and undoes it', function (): void {
