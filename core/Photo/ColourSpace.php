@@ -68,7 +68,7 @@ final readonly class ColourSpace
         return new self(self::SRGB, $curve, $curve, $curve);
     }
 
-    /** Whether nobody could tell a picture of it from one in sRGB: greys and full colours come out the same to a level. */
+    /** Whether nobody could tell a picture of it from one in sRGB: greys and full colours come out nearly the same. */
     public function isSrgb(): bool
     {
         for ($level = 0; $level < 256; $level++) {

@@ -45,7 +45,9 @@ it('goes the whole way on one machine: shot by the simulated camera, matched, on
     expect($after)->toBeGreaterThan(1.0)->not->toBe($before);
     $this->visit('/kit')->seesIn('.kit-list', 'measured');
     // Corrected: the next is planned from this one.
-    $this->visit("/log/{$frame}")->choose('#f-exposure_thirds', '2')->click('.verdict .is-go')->seesIn('.headline', 'f/');
+    $this->visit("/log/{$frame}")->choose('#f-exposure_thirds', '2')->click('.verdict .is-go');
+    $this->eventually(fn (): ?bool => str_contains($this->browser->getCurrentURL(), '/bench?next=') ? true : null, 'The next is not planned.');
+    $this->seesIn('.headline', 'f/');
     // Base and frame side by side, as a keeper, and out as a sidecar.
     $this->visit("/log/{$frame}")->click('[data-marks] button')->seesIn('[data-marks]', 'A keeper');
     $this->visit("/log/compare?chosen%5B%5D=b{$frame}&chosen%5B%5D={$frame}&wipe=1")->seesIn('h1', 'Side by side');

@@ -18,19 +18,19 @@ function channelsOf(int $pixel): array
 it('reckons each kind of curve by its formula (ICC.1:2022, table 68, by hand at level 51, a fifth, and at level 204)', function (ToneCurve $curve, float $low, float $high): void {
     expect($curve->light)->toHaveCount(256)->and($curve->light[51])->toBeAbout($low, 1e-9)->and($curve->light[204])->toBeAbout($high, 1e-9);
 })->with([
-    'a power' => [ToneCurve::gamma(2.0), 0.04, 0.64],
-    'the light itself' => [ToneCurve::gamma(1.0), 0.2, 0.8],
+    'a power' => [fn () => ToneCurve::gamma(2.0), 0.04, 0.64],
+    'the light itself' => [fn () => ToneCurve::gamma(1.0), 0.2, 0.8],
     // (0.5 · 0.2 − 0.1)² is at the very foot; (0.5 · 0.8 − 0.1)² = 0.09.
-    'with a foot' => [ToneCurve::parametric(1, [2.0, 0.5, -0.1]), 0.0, 0.09],
-    'with a foot that is lifted' => [ToneCurve::parametric(2, [2.0, 0.5, -0.2, 0.3]), 0.3, 0.34],
-    'straight below d' => [ToneCurve::parametric(3, [2.0, 1.0, 0.0, 0.5, 0.4]), 0.1, 0.64],
-    'straight up to d, which is the power’s' => [ToneCurve::parametric(3, [2.0, 1.0, 0.0, 0.5, 0.2]), 0.04, 0.64],
-    'of seven' => [ToneCurve::parametric(4, [2.0, 1.0, 0.0, 0.5, 0.4, 0.1, 0.2]), 0.3, 0.74],
-    'a table' => [ToneCurve::table([0.0, 0.5, 1.0]), 0.2, 0.8],
+    'with a foot' => [fn () => ToneCurve::parametric(1, [2.0, 0.5, -0.1]), 0.0, 0.09],
+    'with a foot that is lifted' => [fn () => ToneCurve::parametric(2, [2.0, 0.5, -0.2, 0.3]), 0.3, 0.34],
+    'straight below d' => [fn () => ToneCurve::parametric(3, [2.0, 1.0, 0.0, 0.5, 0.4]), 0.1, 0.64],
+    'straight up to d, which is the power’s' => [fn () => ToneCurve::parametric(3, [2.0, 1.0, 0.0, 0.5, 0.2]), 0.04, 0.64],
+    'of seven' => [fn () => ToneCurve::parametric(4, [2.0, 1.0, 0.0, 0.5, 0.4, 0.1, 0.2]), 0.3, 0.74],
+    'a table' => [fn () => ToneCurve::table([0.0, 0.5, 1.0]), 0.2, 0.8],
     // A fifth of the way over five steps is the second value; four fifths the fifth.
-    'a table of six' => [ToneCurve::table([0.0, 0.3, 0.35, 0.4, 0.9, 1.0]), 0.3, 0.9],
-    'a table between its values' => [ToneCurve::table([0.0, 0.1, 0.9, 1.0]), 0.06, 0.94],
-    'sRGB' => [ToneCurve::srgb(), 0.033104766570885055, 0.6038273388553378],
+    'a table of six' => [fn () => ToneCurve::table([0.0, 0.3, 0.35, 0.4, 0.9, 1.0]), 0.3, 0.9],
+    'a table between its values' => [fn () => ToneCurve::table([0.0, 0.1, 0.9, 1.0]), 0.06, 0.94],
+    'sRGB' => [fn () => ToneCurve::srgb(), 0.033104766570885055, 0.6038273388553378],
 ]);
 
 it('ends where its table ends, and goes beyond neither black nor white', function (): void {
@@ -64,6 +64,28 @@ it('leaves sRGB as it is, and knows it', function (): void {
         foreach (array_map(null, channelsOf($srgb->toSrgb($pixel)), channelsOf($pixel)) as [$seen, $stored]) {
             expect(abs($seen - $stored))->toBeLessThanOrEqual(1);
         }
+    }
+});
+
+it('tells a space from sRGB by any of its colours alone, and takes it for the same within three levels', function (): void {
+    $srgb = ToneCurve::srgb();
+    $other = ToneCurve::gamma(1.8);
+    $primaries = ColourSpace::srgb()->primaries;
+    expect((new ColourSpace($primaries, $other, $srgb, $srgb))->isSrgb())->toBeFalse()
+        ->and((new ColourSpace($primaries, $srgb, $other, $srgb))->isSrgb())->toBeFalse()
+        ->and((new ColourSpace($primaries, $srgb, $srgb, $other))->isSrgb())->toBeFalse();
+    // The curve of sRGB, a level too dark, and ten.
+    $darker = fn (int $by): ToneCurve => ToneCurve::table(array_map(fn (int $level): float => $srgb->light[max(0, $level - $by)], range(0, 255)));
+    expect(ColourSpace::grey($darker(1))->isSrgb())->toBeTrue()->and(ColourSpace::grey($darker(3))->isSrgb())->toBeTrue()
+        ->and(ColourSpace::grey($darker(4))->isSrgb())->toBeFalse()->and(ColourSpace::grey($darker(10))->isSrgb())->toBeFalse();
+});
+
+it('takes white a tenth too dark or too bright, as old profiles have it, and no more', function (): void {
+    $curve = ToneCurve::srgb();
+    $scaled = fn (float $by): ColourSpace => new ColourSpace(array_map(fn (float $of): float => $by * $of, ColourSpace::srgb()->primaries), $curve, $curve, $curve);
+    expect($scaled(0.901)->toSrgb(0x808080))->toBeLessThan(0x808080)->and($scaled(1.099)->toSrgb(0x808080))->toBeGreaterThan(0x808080);
+    foreach ([0.899, 1.101] as $by) {
+        expect(fn () => $scaled($by))->toThrow(InvalidValue::class, 'three primaries');
     }
 });
 
