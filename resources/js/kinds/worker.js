@@ -60,25 +60,49 @@ async function asOf(kept) {
 
 const escaped = (text) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/"/g, '&quot;');
 
-/** An address as a person reads it; one that nobody can decode as it is. */
-function readable(path) {
-    try {
-        return decodeURIComponent(path);
-    } catch {
-        return path;
-    }
-}
+const TITLE = /<title>([^<]*?)(?: · Gentle Pour)?<\/title>/;
+const LISTED = 30;
 
+// In the light of the pages that are kept: who has eyes for the dark is shown no white page.
 async function nothing() {
-    const pages = (await (await caches.open(PAGES)).keys())
-        .map((request) => new URL(request.url))
-        .map((url) => url.pathname + url.search)
-        .reverse();
-    const links = pages.map((path) => `<li><a href="${escaped(path)}">${escaped(readable(path))}</a></li>`).join('');
+    const kept = await caches.open(PAGES);
+    const requests = (await kept.keys()).reverse().slice(0, LISTED);
+    const found = await Promise.all(
+        requests.map(async ({ url }) => {
+            const answer = await kept.match(url);
+            const html = (await answer?.text()) ?? '';
+            const at = new Date(answer?.headers.get(AT) ?? '').toLocaleString('en-GB', {
+                day: 'numeric',
+                month: 'short',
+                hour: '2-digit',
+                minute: '2-digit',
+            });
+            const { pathname, search } = new URL(url);
+            return { html, at, address: pathname + search, title: TITLE.exec(html)?.[1] || escaped(pathname) };
+        }),
+    );
+    const root = /<html[^>]*>/.exec(found[0]?.html ?? '')?.[0] ?? '<html lang="en">';
+    const scheme = root.includes('"night"') ? 'dark' : 'light';
+    const links = found
+        .map(({ address, title, at }) => `<li><a href="${escaped(address)}">${title}</a> <small>${escaped(at)}</small></li>`)
+        .join('');
     return new Response(
-        '<!DOCTYPE html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">' +
-            `<title>No network</title><h1>No answer, and this page is not kept here</h1><p>These are:</p><ul>${links}</ul></html>`,
-        { status: 503, headers: { 'Content-Type': 'text/html; charset=utf-8', 'Content-Security-Policy': "default-src 'none'" } },
+        `<!DOCTYPE html>${root}<meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">` +
+            `<meta name="color-scheme" content="${scheme}"><title>No network</title>` +
+            FIRST.filter((address) => address.endsWith('.css'))
+                .map((address) => `<link rel="stylesheet" href="${address}">`)
+                .join('') +
+            '<main id="main"><div class="empty"><h1>No answer, and this page is not kept here</h1>' +
+            '<p><a class="button is-go" href="">Try again</a></p>' +
+            (links ? `<div><h2>Kept on this device</h2><ul class="kept-pages">${links}</ul></div>` : '') +
+            '</div></main></html>',
+        {
+            status: 503,
+            headers: {
+                'Content-Type': 'text/html; charset=utf-8',
+                'Content-Security-Policy': "default-src 'none'; style-src 'self'; font-src 'self' data:",
+            },
+        },
     );
 }
 

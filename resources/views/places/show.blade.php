@@ -1,4 +1,4 @@
-<x-layout title="{{ $place->name }}" here="places" script="place">
+<x-layout title="{{ $place->name }}, {{ $day->format('j M') }}" here="places" script="place">
     <x-first-steps/>
     <div class="title-line">
         <h1>

@@ -55,6 +55,7 @@ it('reads what was visited, counts a frame down and brings it home, though the s
         $this->click('[data-pages-start]')->seesIn('[data-pages-words]', 'This device keeps the pages');
         $this->eventually(fn () => $this->script('return navigator.serviceWorker.controller !== null') ? true : null,
             'It does not take over.');
+        $this->click('[data-light="night"]');
         $go('/places/2');
         $go('/bench?kind=cascade&measure=speed&speed=4&look=silk&look_was=silk&target=2.5&distance=8');
         $this->click('.headline .is-go')->seesIn('[data-step-count]', 'step 1');
@@ -72,7 +73,10 @@ it('reads what was visited, counts a frame down and brings it home, though the s
         $this->seesIn('h1', 'Marrow Shelf')->seesIn('.as-kept', 'This is the page as of');
         expect($this->script('return [...document.querySelectorAll("form[method=post] button:not([type=button])")].every((b) => b.disabled)'))->toBeTrue();
         $go('/log/1');
-        $this->seesIn('h1', 'this page is not kept here');
+        $this->seesIn('h1', 'this page is not kept here')->seesIn('.kept-pages', 'Marrow Shelf')->seesIn('.empty', 'Try again');
+        // In the light of the pages, for eyes that are used to the dark, and with the letters of the house.
+        expect($this->script('return [document.documentElement.dataset.theme, getComputedStyle(document.body).backgroundColor, document.styleSheets.length]'))
+            ->toBe(['night', 'rgb(0, 0, 0)', 1]);
         $go("/shoot/{$frame}");
         $this->seesIn('.as-kept', 'as of')->click('[data-step-done]')->click('[data-start="0"]')->seesIn('[data-under]', 'left');
         $this->seesIn('[data-under]', 'kept on this device, the server does not answer');
