@@ -65,13 +65,17 @@ it('has its doors under the thumb on a phone, and over everything but the shutte
     expect($this->script('return document.querySelector(".doors").offsetParent === null && getComputedStyle(document.querySelector(".doors")).display'))->toBe('none');
 });
 
-it('can be pressed with cold hands: 48 px on a phone', function (string $path): void {
+it('is for cold hands on a phone: pressed at 48 px, read at 14 px in sizes that follow the browser’s, typed by the keyboard that can', function (string $path): void {
     $this->expectOnConsole('404')->onPhone()->visit($path);
     expect((array) $this->script(TOO_LOW))->toBe([]);
-})->with('views');
-
-it('can be read: 14 px on a phone, 16 px in Shoot, and sizes that follow the browser’s', function (string $path): void {
-    $this->expectOnConsole('404')->onPhone()->visit($path);
+    $without = (array) $this->script(
+        'return [...document.querySelectorAll("main input")].filter((e) => !["hidden", "radio", "checkbox", "file", "range", "date", "time", "datetime-local"].includes(e.type) && !e.inputMode).map((e) => e.name)',
+    );
+    // What may be negative is never typed on a keyboard that lacks the minus.
+    $signed = (array) $this->script(
+        'return [...document.querySelectorAll("main input")].filter((e) => /^(bias|drift|correction|cast_|high_m|low_m|stand_m|way_out_m|ev\d|above|below)/.test(e.name) && e.type !== "hidden" && e.inputMode !== "text").map((e) => e.name)',
+    );
+    expect($without)->toBe([])->and($signed)->toBe([]);
     [$size, $text] = (array) $this->script(SMALLEST_TEXT);
     expect((float) $size)->toBeGreaterThanOrEqual(13.9, (string) $text);
     // With the browser’s own type twice as large everything is, and nothing is wider than the screen.
@@ -237,18 +241,6 @@ it('says of a plain number in a shutter field that it is so many seconds', funct
     $this->eventually(fn () => ($this->script('return document.getElementById("f-shutter-means")?.textContent ?? ""') === '') ? true : null,
         'It goes on saying so.');
 });
-
-it('brings the keyboard that can type it', function (string $path): void {
-    $this->expectOnConsole('404')->visit($path);
-    $without = (array) $this->script(
-        'return [...document.querySelectorAll("main input")].filter((e) => !["hidden", "radio", "checkbox", "file", "range", "date", "time", "datetime-local"].includes(e.type) && !e.inputMode).map((e) => e.name)',
-    );
-    // What may be negative is never typed on a keyboard that lacks the minus.
-    $signed = (array) $this->script(
-        'return [...document.querySelectorAll("main input")].filter((e) => /^(bias|drift|correction|cast_|high_m|low_m|stand_m|way_out_m|ev\d|above|below)/.test(e.name) && e.type !== "hidden" && e.inputMode !== "text").map((e) => e.name)',
-    );
-    expect($without)->toBe([])->and($signed)->toBe([]);
-})->with('views');
 
 it('begins at what is wrong after a form was refused, with the way to each field', function (): void {
     $this->visit('/kit/filter/new')->type('#f-name', '')->click('.is-go')->seesIn('#problems', 'Nothing you typed is lost');
