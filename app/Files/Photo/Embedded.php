@@ -40,6 +40,23 @@ final readonly class Embedded
         return $tools === [] ? '' : ' Raw and HEIF files are read where these are installed: '.implode(', ', array_keys($tools)).'.';
     }
 
+    /** What to send instead of a raw, HEIF or TIFF file with no picture to be had, as a sentence after another; else nothing. */
+    public static function instead(string $path): string
+    {
+        return in_array(true, self::beginsAs($path), true) ? ' Send a JPEG that is made of it.' : '';
+    }
+
+    /** @return array{bool, bool} whether it begins as HEIF files do, and as raw ones or any TIFF */
+    private static function beginsAs(string $path): array
+    {
+        $head = (string) file_get_contents($path, length: 32);
+
+        return [
+            substr($head, 4, 4) === 'ftyp' && in_array(substr($head, 8, 4), self::HEIF, true),
+            array_filter(self::BEGINNINGS, static fn (string $sign): bool => str_starts_with($head, $sign)) !== [],
+        ];
+    }
+
     /**
      * A JPEG that says itself how it lies is taken at its word, one that does not by the file that it was in. What was decoded of a HEIF
      * file lies right: its own turn is part of the picture, and the tag, which may stand in it as well, is not to be applied again
@@ -60,9 +77,7 @@ final readonly class Embedded
     /** Null where it is no such file, or there is no picture in it that can be had. */
     public static function in(string $path): ?self
     {
-        $head = (string) file_get_contents($path, length: 32);
-        $isHeif = substr($head, 4, 4) === 'ftyp' && in_array(substr($head, 8, 4), self::HEIF, true);
-        $isRaw = array_filter(self::BEGINNINGS, static fn (string $sign): bool => str_starts_with($head, $sign)) !== [];
+        [$isHeif, $isRaw] = self::beginsAs($path);
         if (! $isHeif && ! $isRaw) {
             return null;
         }

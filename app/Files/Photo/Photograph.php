@@ -63,7 +63,7 @@ final class Photograph
         }
         [$width, $height, $type] = @getimagesize($path) ?: [0, 0, 0];
         if (! isset(self::DECODERS[$type])) {
-            return self::ofEmbedded(Embedded::in($path));
+            return self::ofEmbedded($path);
         }
         $decode = self::DECODERS[$type];
         if ($width < 8 || $height < 8 || $width * $height > self::MOST_PIXELS) {
@@ -85,10 +85,12 @@ final class Photograph
     }
 
     /** @throws InvalidValue when there is no picture in the file, or none that can be read */
-    private static function ofEmbedded(?Embedded $found): self
+    private static function ofEmbedded(string $path): self
     {
+        $found = Embedded::in($path);
         if ($found === null) {
-            throw new InvalidValue('The file is no JPEG, PNG or WebP picture, and none that could be had is in it.'.Embedded::missing());
+            throw new InvalidValue('The file is no JPEG, PNG or WebP picture, and none that could be had is in it.'
+                .Embedded::instead($path).Embedded::missing());
         }
         try {
             $orientation = $found->orientation();

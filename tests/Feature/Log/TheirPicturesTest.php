@@ -84,13 +84,23 @@ it('says of a HEIF file that is cut short that nothing in it could be had, and l
     expect(glob(sys_get_temp_dir().'/embedded*'))->toBe([]);
 });
 
+it('says of a TIFF, which it does not read, what to send instead, and nothing of the kind of what is no picture', function (): void {
+    // One white pixel, uncompressed (TIFF 6.0, a bilevel image).
+    $entry = static fn (int $tag, int $value): string => pack('vvVV', $tag, 4, 1, $value);
+    file_put_contents($path = $this->folder.'/a.tif', "II*\0".pack('V', 8).pack('v', 6).$entry(0x100, 1).$entry(0x101, 1).$entry(0x103, 1)
+        .$entry(0x106, 1).$entry(0x111, 86).$entry(0x117, 1).pack('V', 0)."\x80");
+    expect(fn () => Photograph::open($path))->toThrow(InvalidValue::class, 'none that could be had is in it. Send a JPEG that is made of it.');
+    file_put_contents($path = $this->folder.'/a.txt', 'Wind west 4.');
+    expect(fn () => Photograph::open($path))->toThrow(fn (InvalidValue $e) => expect($e->getMessage())->not->toContain('Send'));
+});
+
 it('says which packages would open such a file, where they are not there', function (): void {
     file_put_contents($path = $this->folder.'/a.heic', pack('N', 24).'ftypheic'.str_repeat("\0", 40));
     $before = (string) getenv('PATH');
     putenv('PATH='.$this->folder);
     try {
         expect(fn () => Photograph::open($path))->toThrow(InvalidValue::class,
-            'Raw and HEIF files are read where these are installed: libimage-exiftool-perl, libheif-examples.');
+            'Send a JPEG that is made of it. Raw and HEIF files are read where these are installed: libimage-exiftool-perl, libheif-examples.');
     } finally {
         putenv('PATH='.$before);
     }
