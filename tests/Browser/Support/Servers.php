@@ -125,7 +125,7 @@ final class Servers
             '--autoplay-policy=no-user-gesture-required',
         ]);
         // The same browser without its windows takes two thirds of the processor's time.
-        if (is_executable(self::BARE)) {
+        if (is_executable(self::BARE) && self::majorVersion(self::BARE) === self::majorVersion('chromedriver')) {
             $options->setBinary(self::BARE);
         } else {
             $options->addArguments(['--headless=new', "--user-data-dir={$folder}/profile"]);
@@ -151,6 +151,12 @@ final class Servers
             }
             exec('rm -rf '.escapeshellarg($this->folder));
         }
+    }
+
+    /** A driver goes with its own version alone. */
+    private static function majorVersion(string $program): string
+    {
+        return preg_match('/ (\d+)\./', (string) exec(escapeshellarg($program).' --version 2>/dev/null'), $found) === 1 ? $found[1] : $program;
     }
 
     /**
