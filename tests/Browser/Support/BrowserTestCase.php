@@ -47,7 +47,7 @@ abstract class BrowserTestCase extends TestCase
         $this->settle();
         $this->browser->get($servers->address.'/icon.svg');
         $this->browser->manage()->deleteAllCookies();
-        $this->browser->executeScript('localStorage.clear()');
+        $this->browser->executeScript('localStorage.clear(); sessionStorage.clear()');
         $this->browser->manage()->getLog('browser');
         $this->expectedOnConsole = [];
         $this->pressed = [-99.0, -99.0, 0.0, ''];
@@ -187,8 +187,7 @@ abstract class BrowserTestCase extends TestCase
     /** Two presses as fast as they can come. */
     public function doubleClick(string $selector): static
     {
-        $element = $this->find($selector);
-        $this->browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+        $this->settled($element = $this->find($selector));
         $this->browser->action()->doubleClick($element)->perform();
 
         return $this;
