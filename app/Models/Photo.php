@@ -59,7 +59,7 @@ final class Photo extends Model
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
     /** Of its contents, for its address: what a browser has kept of another that once had its number is not taken for it. */
-    public function mark(): string
+    public function fingerprint(): string
     {
         return substr($this->sha256, 0, 12);
     }

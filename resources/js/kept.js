@@ -2,7 +2,7 @@
 // page.
 
 import { openWords } from './countdown.js';
-import { freshToken, token } from './token.js';
+import { post } from './token.js';
 
 const OPEN = 'open-frame';
 const UNSENT = 'unsent-frames';
@@ -27,21 +27,16 @@ export function keepTaken(taken) {
 }
 
 /** @returns {Promise<{to?: string, gone?: boolean, refused?: string, away?: boolean}>} */
-async function send(taken, again = true) {
-    const answer = await fetch(`/shoot/${taken.frame}/open`, {
-        method: 'POST',
-        headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token(), 'Content-Type': 'application/x-www-form-urlencoded' },
-        body: new URLSearchParams({
+async function send(taken) {
+    const answer = await post(
+        `/shoot/${taken.frame}/open`,
+        new URLSearchParams({
             _method: 'PUT',
             opened_at_ms: String(Math.round(taken.opened_at_ms)),
             open_s: taken.open_s.toFixed(3),
             light: taken.light,
         }),
-        signal: AbortSignal.timeout(15_000),
-    }).catch(() => null);
-    if (answer?.status === 419 && again) {
-        return (await freshToken().catch(() => false)) ? send(taken, false) : { away: true };
-    }
+    );
     const said = await answer?.json().catch(() => null);
     return answer?.ok && said?.to
         ? said
@@ -91,12 +86,7 @@ export const ofTheServer = {
     async saveSteps(frame, form, done) {
         const [key, kept] = [`steps-${frame}`, JSON.stringify(done)];
         localStorage.setItem(key, kept);
-        const answer = await fetch(form.action, {
-            method: 'POST',
-            body: new FormData(form),
-            headers: { Accept: 'application/json' },
-            keepalive: true,
-        }).catch(() => null);
+        const answer = await post(form.action, new FormData(form), { keepalive: true });
         if (answer?.ok && localStorage.getItem(key) === kept) {
             localStorage.removeItem(key);
         }

@@ -1,18 +1,21 @@
 // A list that is ticked where there may be no network: a tick stays on this device until the server has the whole list as it stands, and is
 // there again when the page is.
 
-import { freshToken, token } from './token.js';
+import { post } from './token.js';
 
 const AGAIN_MS = 5000;
-const PATIENCE_MS = 15_000;
 
-const read = (key) => {
+// A device that keeps nothing sends it all the same.
+const quietly = (work) => {
     try {
-        return JSON.parse(localStorage.getItem(key));
+        return work();
     } catch {
         return null;
     }
 };
+const read = (key) => quietly(() => JSON.parse(localStorage.getItem(key)));
+const write = (key, ticked) => quietly(() => localStorage.setItem(key, JSON.stringify(ticked)));
+const forget = (key) => quietly(() => localStorage.removeItem(key));
 
 class Ticks {
     constructor(form) {
@@ -55,11 +58,7 @@ class Ticks {
 
     keep() {
         this.count();
-        try {
-            localStorage.setItem(this.key, JSON.stringify(this.ticked()));
-        } catch {
-            // A device that keeps nothing sends it all the same.
-        }
+        write(this.key, this.ticked());
         this.send();
     }
 
@@ -71,38 +70,24 @@ class Ticks {
         }
         this.isSending = true;
         clearTimeout(this.again);
-        const sent = JSON.stringify(this.ticked());
-        const status = await this.post();
+        const answer = await post(this.form.action, new FormData(this.form), { keepalive: true });
         this.isSending = false;
         if (this.isOvertaken) {
             this.isOvertaken = false;
             this.send();
-        } else if (status >= 200 && status < 300) {
-            if (localStorage.getItem(this.key) === sent) localStorage.removeItem(this.key);
+        } else if (answer?.ok) {
+            forget(this.key);
             this.say(this.isAsked ? 'Kept.' : '');
             this.isAsked = false;
-        } else if (status === 404) {
-            localStorage.removeItem(this.key);
+        } else if (answer?.status === 404) {
+            forget(this.key);
             this.say('Not kept: this outing is gone.');
+        } else if (answer?.status === 401 || answer?.status === 419) {
+            this.say('Kept on this device. Come in first: load this page again.');
         } else {
             this.say('Kept on this device, and sent as soon as the server answers.');
             this.again = setTimeout(() => this.send(), AGAIN_MS);
         }
-    }
-
-    async post(isLast = false) {
-        const answer = await fetch(this.form.action, {
-            method: 'POST',
-            body: new FormData(this.form),
-            headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token() },
-            keepalive: true,
-            signal: AbortSignal.timeout(PATIENCE_MS),
-        }).catch(() => null);
-        if (answer?.status === 419 && !isLast && (await freshToken().catch(() => false))) {
-            this.form.elements._token.value = token();
-            return this.post(true);
-        }
-        return answer?.redirected ? 401 : (answer?.status ?? 0);
     }
 }
 

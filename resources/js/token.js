@@ -10,3 +10,26 @@ export async function freshToken() {
     given = /name="csrf-token" content="(\w+)"/.exec(await page.text())?.[1] ?? given;
     return given !== null;
 }
+
+const PATIENCE_MS = 15_000;
+
+/**
+ * Sends what a page does by itself, beside its forms; once more where the session is another by now.
+ *
+ * @param {FormData|URLSearchParams} body
+ * @returns {Promise<Response|null>} null where nobody answered
+ */
+export async function post(address, body, { keepalive = false } = {}) {
+    const send = () => {
+        body.has('_token') && body.set('_token', token());
+        return fetch(address, {
+            method: 'POST',
+            body,
+            headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token() },
+            keepalive,
+            signal: AbortSignal.timeout(PATIENCE_MS),
+        }).catch(() => null);
+    };
+    const answer = await send();
+    return answer?.status === 419 && (await freshToken().catch(() => false)) ? send() : answer;
+}

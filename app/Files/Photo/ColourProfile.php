@@ -16,7 +16,7 @@ use GentlePour\Photo\ToneCurve;
 final class ColourProfile
 {
     /** Of a file’s profile; those of printers are larger, and not read. */
-    private const MOST_BYTES = 2_000_000;
+    public const MOST_BYTES = 2_000_000;
 
     private const HEADER = 128;
 

@@ -9,8 +9,6 @@ use GentlePour\Photo\ColourSpace;
 /** What a picture file says of its colours: where its profile stands in it, and how one is put into a JPEG. */
 final class ColourTag
 {
-    private const MOST_BYTES = 2_000_000;
-
     /** ICC.1:2022, annex B.4: application segment 2, with its number and how many there are. */
     private const IN_JPEG = "ICC_PROFILE\0";
 
@@ -37,8 +35,7 @@ final class ColourTag
         } finally {
             fclose($file);
         }
-        $space = $profile === '' ? null : ColourProfile::read($profile);
-        $space ??= $profile === '' ? $exif->space() : null;
+        $space = $profile === '' ? $exif->space() : ColourProfile::read($profile);
 
         return $space === null || $space->isSrgb() ? null : $space;
     }
@@ -62,7 +59,8 @@ final class ColourTag
         $parts = [];
         $read = 0;
         fread($file, 2);
-        while (strlen($head = (string) fread($file, 4)) === 4 && $head[0] === "\xFF" && $head[1] !== "\xDA" && $read < self::MOST_BYTES) {
+        $isSegment = static fn (string $head): bool => strlen($head) === 4 && $head[0] === "\xFF" && $head[1] !== "\xDA";
+        while ($isSegment($head = (string) fread($file, 4)) && $read < ColourProfile::MOST_BYTES) {
             $length = self::long(substr($head, 2)) - 2;
             $body = $length > 0 ? (string) fread($file, $length) : '';
             $read += $head[1] === "\xE2" ? $length : 0;
@@ -85,10 +83,10 @@ final class ColourTag
         fread($file, 8);
         while (strlen($head = (string) fread($file, 8)) === 8 && ! in_array($name = substr($head, 4), ['IDAT', 'IEND', 'sRGB'], true)) {
             $length = self::long(substr($head, 0, 4));
-            if ($name === 'iCCP' && $length < self::MOST_BYTES) {
+            if ($name === 'iCCP' && $length < ColourProfile::MOST_BYTES) {
                 $body = (string) fread($file, max(1, $length));
 
-                return (string) @gzuncompress(substr($body, (int) strpos($body, "\0") + 2), self::MOST_BYTES);
+                return (string) @gzuncompress(substr($body, (int) strpos($body, "\0") + 2), ColourProfile::MOST_BYTES);
             }
             fseek($file, $length + 4, SEEK_CUR);
         }
@@ -107,7 +105,7 @@ final class ColourTag
         while (strlen($head = (string) fread($file, 8)) === 8) {
             $length = ((array) unpack('V', substr($head, 4)))[1];
             if (str_starts_with($head, 'ICCP')) {
-                return $length < self::MOST_BYTES ? (string) fread($file, max(1, $length)) : '';
+                return $length < ColourProfile::MOST_BYTES ? (string) fread($file, max(1, $length)) : '';
             }
             if (fseek($file, $length + $length % 2, SEEK_CUR) !== 0 || feof($file)) {
                 break;

@@ -63,12 +63,12 @@ final class PhotoController
 
     public function picture(Request $request, Photo $photo, PhotoShelf $shelf): BinaryFileResponse
     {
-        return self::file($shelf->working($photo->sha256), $request->query('of') === $photo->mark());
+        return self::file($shelf->working($photo->sha256), $request->query('of') === $photo->fingerprint());
     }
 
     public function thumb(Request $request, Photo $photo, PhotoShelf $shelf): BinaryFileResponse
     {
-        return self::file($shelf->thumb($photo->sha256), $request->query('of') === $photo->mark());
+        return self::file($shelf->thumb($photo->sha256), $request->query('of') === $photo->fingerprint());
     }
 
     /** The original, as it came: to be saved, and never to be shown as anything. */

@@ -24,7 +24,7 @@ final readonly class TakenPhoto
         return [
             'name' => $this->name, 'outcome' => $this->outcome->value, 'words' => $this->words(),
             'to' => $this->photo === null ? null : self::to($this->photo),
-            'thumb' => $this->photo === null ? null : route('photos.thumb', [$this->photo, 'of' => $this->photo->mark()]),
+            'thumb' => $this->photo === null ? null : route('photos.thumb', [$this->photo, 'of' => $this->photo->fingerprint()]),
         ];
     }
 

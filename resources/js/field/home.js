@@ -2,7 +2,7 @@
 // reads.
 
 import QRCode from 'qrcode';
-import { freshToken, token } from '../token.js';
+import { freshToken, post, token } from '../token.js';
 import { pack } from './tables.js';
 
 const AGAIN_MS = 8000;
@@ -94,20 +94,12 @@ export class Home {
         return this.sending;
     }
 
-    async sendOnce(quiet, again = true) {
+    async sendOnce(quiet) {
         token() || (await freshToken().catch(() => false));
         // Some at a time: years of frames would be more than one answer can take.
         const entries = this.journal.waiting().slice(0, AT_A_TIME);
         const asOf = Date.now();
-        const answer = await fetch(this.address, {
-            method: 'POST',
-            headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token(), 'Content-Type': 'application/x-www-form-urlencoded' },
-            body: new URLSearchParams({ text: this.journal.written(entries) }),
-            signal: AbortSignal.timeout(15_000),
-        }).catch(() => null);
-        if (answer?.status === 419 && again) {
-            return (await freshToken().catch(() => false)) ? this.sendOnce(quiet, false) : null;
-        }
+        const answer = await post(this.address, new URLSearchParams({ text: this.journal.written(entries) }));
         const said = await answer?.json().catch(() => null);
         if (answer?.ok && said?.home) {
             this.journal.cameHome(said.home, asOf);

@@ -1,9 +1,8 @@
 // The contact sheet: a press or a key marks the frame at hand, ticks are counted, a choice is asked for at once.
 import { singleKeys } from '../keys.js';
-import { freshToken, token } from '../token.js';
+import { post } from '../token.js';
 
 const MOST = 4;
-const PATIENCE_MS = 15_000;
 
 const stateOf = (tile) => (tile.classList.contains('is-keeper') ? 'keeper' : tile.classList.contains('is-folded') ? 'reject' : '');
 
@@ -22,19 +21,8 @@ function say(tile, words) {
     line.textContent = words;
 }
 
-async function send(tile, keeper, again = true) {
-    const body = new FormData();
-    body.append('_method', 'put');
-    body.append('keeper', keeper);
-    const answer = await fetch(tile.dataset.tile, {
-        method: 'POST',
-        body,
-        headers: { Accept: 'application/json', 'X-CSRF-TOKEN': token() },
-        signal: AbortSignal.timeout(PATIENCE_MS),
-    }).catch(() => null);
-    if (answer?.status === 419 && again) {
-        return (await freshToken().catch(() => false)) ? send(tile, keeper, false) : 419;
-    }
+async function send(tile, keeper) {
+    const answer = await post(tile.dataset.tile, new URLSearchParams({ _method: 'put', keeper }));
     return answer?.status ?? 0;
 }
 

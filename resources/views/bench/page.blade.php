@@ -17,16 +17,14 @@
                     @include('bench.more')
                 </div>
             </div>
+            <aside class="cautions" aria-label="Cautions">
+                @foreach ($bench->cautions() as $caution)<p>{{ $caution }}</p>@endforeach
+            </aside>
         @else
             <x-mend :messages="$problems->getMessages()">
                 @include('bench.reading')
                 <div class="bench-columns">@include('bench.inputs')</div>
             </x-mend>
-        @endif
-        @if ($bench)
-            <aside class="cautions" aria-label="Cautions">
-                @foreach ($bench->cautions() as $caution)<p>{{ $caution }}</p>@endforeach
-            </aside>
         @endif
     </form>
 </div>

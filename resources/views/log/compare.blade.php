@@ -13,7 +13,7 @@
         @foreach ($photos as $photo)
             <figure class="laid-one">
                 <div class="laid-window" data-window>
-                    <img src="{{ route('photos.picture', [$photo, 'of' => $photo->mark()]) }}"
+                    <img src="{{ route('photos.picture', [$photo, 'of' => $photo->fingerprint()]) }}"
                         alt="{{ $photo->role->value === 'base' ? 'The base of frame' : 'Frame' }} {{ $photo->frame_id }}"
                         width="{{ $photo->width }}" height="{{ $photo->height }}" draggable="false">
                 </div>

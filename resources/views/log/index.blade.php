@@ -54,7 +54,7 @@
                     <a class="tile-link" href="{{ route('log.show', $frame) }}"
                         aria-label="Frame {{ $frame->id }}: {{ $frame->openLabel() }}, {{ $frame->look->value }}, {{ $frame->subject?->name
                             ?? $frame->water_kind->label() }}">
-                        @if ($frame->photo)<img src="{{ route('photos.thumb', [$frame->photo, 'of' => $frame->photo->mark()]) }}"
+                        @if ($frame->photo)<img src="{{ route('photos.thumb', [$frame->photo, 'of' => $frame->photo->fingerprint()]) }}"
                                 alt="" loading="lazy" width="480" height="320">
                             @else<svg viewBox="0 0 120 60" class="swatch" preserveAspectRatio="none" aria-hidden="true">
                                 <rect width="120" height="60"/><path class="strokes" d="{{ $swatch($frame) }}"/>

@@ -2,7 +2,8 @@
     <div class="title-line"><h1>Which frame is it? <small>Pictures whose file does not say when or how they were taken</small></h1></div>
     @forelse ($photos as $photo)
         <section class="open-photo">
-            <img src="{{ route('photos.thumb', [$photo, 'of' => $photo->mark()]) }}" alt="{{ $photo->name }}" width="480" height="320">
+            <img src="{{ route('photos.thumb', [$photo, 'of' => $photo->fingerprint()]) }}"
+                alt="{{ $photo->name }}" width="480" height="320">
             <div>
                 <p><b>{{ $photo->name }}</b> <span class="hint">{{ $photo->width }} × {{ $photo->height }}</span></p>
                 <form method="post" action="{{ route('photos.lay', $photo) }}">

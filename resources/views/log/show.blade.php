@@ -17,7 +17,7 @@
             <div>
                 <div class="picture-stage" data-areas tabindex="0"
                     role="application" aria-label="The picture. Drag to draw an area; arrows move it, with shift they size it.">
-                    <img src="{{ route('photos.picture', [$photo, 'of' => $photo->mark()]) }}"
+                    <img src="{{ route('photos.picture', [$photo, 'of' => $photo->fingerprint()]) }}"
                         alt="Frame {{ $frame->id }}" width="{{ $photo->width }}" height="{{ $photo->height }}" data-picture>
                     <canvas data-clipping hidden aria-hidden="true"></canvas>
                     <svg data-areas-drawn viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true"></svg>

@@ -56,6 +56,7 @@ it('reads what was visited, counts a frame down and brings it home, though the s
         $this->eventually(fn () => $this->script('return navigator.serviceWorker.controller !== null') ? true : null,
             'It does not take over.');
         $this->click('[data-light="night"]');
+        $go('/outings/2');
         $go('/places/2');
         $go('/bench?kind=cascade&measure=speed&speed=4&look=silk&look_was=silk&target=2.5&distance=8');
         $this->click('.headline .is-go')->seesIn('[data-step-count]', 'step 1');
@@ -77,6 +78,11 @@ it('reads what was visited, counts a frame down and brings it home, though the s
         // In the light of the pages, for eyes that are used to the dark, and with the letters of the house.
         expect($this->script('return [document.documentElement.dataset.theme, getComputedStyle(document.body).backgroundColor, document.styleSheets.length]'))
             ->toBe(['night', 'rgb(0, 0, 0)', 1]);
+        // On the ledge: what is ticked on a page that was kept is kept too.
+        $go('/outings/2');
+        $this->seesIn('.as-kept', 'as of')->script('document.querySelectorAll(".packing")[0].open = true');
+        $ticked = (string) $this->script('return document.querySelector(".packing [type=checkbox]:not(:checked)").value');
+        $this->click(".packing [value=\"{$ticked}\"]")->seesIn('[data-ticks-said]', 'Kept on this device');
         $go("/shoot/{$frame}");
         $this->seesIn('.as-kept', 'as of')->click('[data-step-done]')->click('[data-start="0"]')->seesIn('[data-under]', 'left');
         $this->seesIn('[data-under]', 'kept on this device, the server does not answer');
@@ -87,6 +93,10 @@ it('reads what was visited, counts a frame down and brings it home, though the s
         expect((float) $this->value('#f-open'))->toBeAbout($open, 0.006);
         $frames = (new PDO('sqlite:'.$database))->query('select count(*), max(open_s) from frames where open_s is not null')->fetch(PDO::FETCH_NUM);
         expect((int) $frames[0])->toBe(18);
+
+        $go('/outings/2');
+        $this->eventually(fn (): ?bool => str_contains((string) (new PDO('sqlite:'.$database))->query('select packed from outings where id = 2')->fetchColumn(), "\"{$ticked}\"") ? true : null,
+            'What was ticked there never comes home.');
 
         // Who stops it leaves nothing to read behind.
         $go('/settings');

@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 
 it('sends small pictures, which are kept by who has seen them', function (): void {
     foreach (Photo::query()->where('role', 'frame')->limit(6)->get() as $photo) {
-        $thumb = $this->get("/photos/{$photo->id}-small.jpg?of={$photo->mark()}")->assertOk();
+        $thumb = $this->get("/photos/{$photo->id}-small.jpg?of={$photo->fingerprint()}")->assertOk();
         expect($thumb->baseResponse->getFile()->getSize())->toBeLessThan(32_000)
             ->and($thumb->headers->get('Cache-Control'))->toContain('immutable')->toContain('max-age=31536000')->not->toContain('no-cache');
     }
