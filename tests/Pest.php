@@ -10,11 +10,13 @@ use Tests\Browser\Support\BrowserTestCase;
 use Tests\TestCase;
 
 require_once __DIR__.'/cases.php';
+require_once __DIR__.'/tides.php';
 require_once __DIR__.'/backups.php';
 
 // Pictures go to a folder of this process.
 $photos = sys_get_temp_dir().'/gentle-pour-photos-'.getmypid();
 putenv('PHOTOS_FOLDER='.$photos);
+putenv('UPLOADS_FOLDER='.$photos.'/sent');
 register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($photos)));
 
 pest()->extend(TestCase::class)->use(RefreshDatabase::class)->in('Feature');

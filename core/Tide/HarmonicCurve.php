@@ -25,9 +25,6 @@ final class HarmonicCurve implements TideCurve
 
     private const NODES_EVERY = 24;
 
-    /** The slope is looked at each hour for its turns. */
-    private const LOOK_H = 1.0;
-
     /** Speed of the mean moon's hour angle in degrees an hour: half of M2's. */
     private const CARRIER_DEG_H = 14.4920521;
 
@@ -116,7 +113,7 @@ final class HarmonicCurve implements TideCurve
 
     public function turnsWithMargin(): array
     {
-        return $this->turns ??= $this->at($this->turningPoints->among($this->slopes(), self::LOOK_H, $this->lookAt(...)));
+        return $this->turns ??= $this->at($this->turningPoints->among($this->slopes(), 1.0, $this->lookAt(...)));
     }
 
     /** @return list<TideEvent> from one hour of the samples to another */
@@ -140,15 +137,15 @@ final class HarmonicCurve implements TideCurve
     }
 
     /**
-     * The slope at each look of the whole span. Walking along a step of the samples, each species turns by the same angle from look to look
-     * and its arrow's cubic goes on by its differences, so that a look costs a few sums a species.
+     * The slope at each hour of the whole span. Walking along a step of the samples, each species turns by the same angle from hour to hour
+     * and its arrow's cubic goes on by its differences, so that an hour costs a few sums a species.
      *
      * @return list<float> in m an hour
      */
     private function slopes(): array
     {
         $steps = (int) ceil($this->hours / self::STEP_H);
-        $looks = (int) (self::STEP_H / self::LOOK_H);
+        $looks = (int) self::STEP_H;
         $slopes = array_fill(0, $steps * $looks, 0.0);
         $d = 1 / $looks;
         $dd = $d * $d;
@@ -156,7 +153,7 @@ final class HarmonicCurve implements TideCurve
         $perHour = 1 / self::STEP_H;
         foreach ($this->species as $n => $species) {
             $w = $species * $this->carrier;
-            [$turnCos, $turnSin] = [cos($w * self::LOOK_H), sin($w * self::LOOK_H)];
+            [$turnCos, $turnSin] = [cos($w), sin($w)];
             for ($k = 0, $c = 8 * $n; $k < $steps; $k++) {
                 // The slope's arrow is Z' + i w Z, a cubic too, gone along by its three differences.
                 $cubics = $this->cubics[$k];
@@ -189,7 +186,7 @@ final class HarmonicCurve implements TideCurve
             }
         }
 
-        return array_slice(array_values($slopes), 0, 1 + (int) floor($this->hours / self::LOOK_H));
+        return array_slice(array_values($slopes), 0, 1 + (int) floor($this->hours));
     }
 
     public function from(): float

@@ -22,7 +22,7 @@ final readonly class TideEvent
     {
         $inside = [];
         $count = count($events);
-        for ($i = $count < 2 ? 0 : self::before($events, $from); $i < $count && $events[$i]->unix <= $to; $i++) {
+        for ($i = self::before($events, $from); $i < $count && $events[$i]->unix <= $to; $i++) {
             if ($events[$i]->unix >= $from) {
                 $inside[] = $events[$i];
             }
@@ -34,8 +34,8 @@ final readonly class TideEvent
     /**
      * The two waters between which an instant lies; beyond either end, the two that come last there.
      *
-     * @param  list<self>  $events  two at least, in order
-     * @return int the index of the earlier
+     * @param  list<self>  $events  in order
+     * @return int the index of the earlier; nought where there are no two
      */
     public static function before(array $events, float $unix): int
     {

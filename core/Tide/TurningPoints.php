@@ -94,38 +94,55 @@ final readonly class TurningPoints
     {
         $found = [];
         $last = count($slopes) - 1;
-        $until = -1.0;
-        [$rate, $bend, $away, $apart] = [0.0, 0.0, 0.0, 0.0];
-        for ($i = 0; $i < $last; $i++) {
-            $a = $slopes[$i];
-            $b = $slopes[$i + 1];
-            if ($i * $everyH >= $until) {
-                [$rate, $bend] = $this->bounds($i * $everyH);
-                $until = $this->stretchH * (1 + (int) ($i * $everyH / $this->stretchH));
-                $away = $bend * $everyH ** 2 / 8;
-                $apart = 4 * $away;
-            }
-            if ($a * $b > 0) {
-                if (abs($a) > $away && abs($b) > $away || abs($b - $a) > $apart) {
-                    continue;
-                }
-            } elseif ($i > 1 && $i + 3 <= $last && abs($b - $a) > $apart) {
-                [$x, $changes] = self::rootAfter($slopes, $i);
-                $hour = ($i + $x) * $everyH;
-                [$height, $slope] = $look($hour);
-                $changes /= $everyH;
-                if (abs($slope) * $bend < self::LAST_TURN * $changes * $changes) {
-                    // The slope falls to nothing on the way, so that half of it counts.
-                    $step = $slope / $changes;
-                    $found[] = [$hour - $step, $a > 0, $height - $slope * $step / 2];
+        for ($i = 0; $i < $last;) {
+            [$rate, $bend] = $this->bounds($i * $everyH);
+            $stretches = 1 + floor($i * $everyH / $this->stretchH);
+            $end = (int) min($last, ceil($stretches * $this->stretchH / $everyH));
+            $away = $bend * $everyH ** 2 / 8;
+            $apart = 4 * $away;
+            for (; $i < $end; $i++) {
+                $a = $slopes[$i];
+                $b = $slopes[$i + 1];
+                if (($a < 0) === ($b < 0)) {
+                    if (abs($a) > $away && abs($b) > $away || abs($b - $a) > $apart) {
+                        continue;
+                    }
+                } elseif ($i > 1 && $i + 3 <= $last && abs($b - $a) > $apart) {
+                    $turn = self::lookedAfter($slopes, $i, $everyH, $bend, $look);
+                    if ($turn !== null) {
+                        $found[] = $turn;
 
-                    continue;
+                        continue;
+                    }
                 }
+                $this->search($look, $i * $everyH, $a, ($i + 1) * $everyH, $b, $rate, $bend, $found);
             }
-            $this->search($look, $i * $everyH, $a, ($i + 1) * $everyH, $b, $rate, $bend, $found);
         }
 
         return $found;
+    }
+
+    /**
+     * One look where the curve through six even slopes is nought, and a step by its slope.
+     *
+     * @param  list<float>  $slopes
+     * @param  int  $i  the third of the six
+     * @param  callable(float): array{float, float}  $look
+     * @return array{float, bool, float}|null null where the step is too long for what the slope can bend
+     */
+    private static function lookedAfter(array $slopes, int $i, float $everyH, float $bend, callable $look): ?array
+    {
+        [$x, $changes] = self::rootAfter($slopes, $i);
+        $hour = ($i + $x) * $everyH;
+        [$height, $slope] = $look($hour);
+        $changes /= $everyH;
+        if (abs($slope) * $bend >= self::LAST_TURN * $changes * $changes) {
+            return null;
+        }
+        // The slope falls to nothing on the way, so that half of it counts.
+        $step = $slope / $changes;
+
+        return [$hour - $step, $slopes[$i] >= 0, $height - $slope * $step / 2];
     }
 
     /**
@@ -181,7 +198,7 @@ final readonly class TurningPoints
         callable $look, float $a, float $atA, float $b, float $atB, float $rate, float $bend, array &$found,
     ): void {
         $hours = $b - $a;
-        $turns = $atA * $atB < 0;
+        $turns = ($atA < 0) !== ($atB < 0);
         // Between two looks that differ by more than half of the bend's square the slope goes one way, and there is one root or none. Where
         // both are of one sign there is none either if both are more than an eighth of it away.
         $sure = abs($atB - $atA) > $bend * $hours ** 2 / 2
@@ -190,7 +207,7 @@ final readonly class TurningPoints
             if ($turns) {
                 $slope = static fn (float $hour): float => $look($hour)[1];
                 $root = RegulaFalsi::root($slope, $a, $atA, $b, $atB, self::LAST_STEP_H, self::REACH_H);
-                $found[] = [$root, $atA > 0, $look($root)[0]];
+                $found[] = [$root, $atA >= 0, $look($root)[0]];
             }
 
             return;

@@ -71,3 +71,15 @@ it('corrects Mm and M3 by their closed forms of the node and the perigee (IHO Ti
         ->and(NodalCorrection::of('M3', $at)[1])->toBeAbout(-3.21 * sin($node), 1e-12)
         ->and(NodalCorrection::of('S2', $at)[0] ?? 1.0)->toBeAbout(1.0, 0.01);
 })->with(['1992-02-29', '2026-11-26', '2039-06-01']);
+
+it('turns alpha2 by the angle between the perigees of moon and sun (IHO Tidal Committee, Annex A)', function (string $date): void {
+    $at = MeanLongitudes::at(at($date));
+    $apart = deg2rad($at->lunarPerigee - $at->solarPerigee);
+    [$f, $u] = NodalCorrection::of('alpha2', $at);
+    expect($f * cos(deg2rad($u)))->toBeAbout(1 - 0.0446 * cos($apart), 1e-12)->and($f * sin(deg2rad($u)))->toBeAbout(-0.0446 * sin($apart), 1e-12);
+})->with(['1992-02-29', '2026-11-26', '2039-06-01']);
+
+it('counts the fifth Doodson number backwards, as the moon’s node goes (Doodson 1921)', function (): void {
+    $at = MeanLongitudes::at(at('2026-11-26'));
+    expect($at->argument([0, 0, 0, 0, 1, 0, 0]))->toBe(-$at->lunarNode)->and($at->argument([0, 0, 0, 0, -2, 0, 1]))->toBe(2 * $at->lunarNode + 90.0);
+});

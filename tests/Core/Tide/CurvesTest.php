@@ -56,7 +56,7 @@ it('looks only where it is asked to, and finds there what it finds in all', func
         ->and($in([[800.0, 1000.0], [7000.0, 17000.0]]))->toBe([[900.0, 1000.0], [7000.0, 7200.0], [16200.0, 17000.0]])
         // Beyond the ends of the curve there is nothing to look at.
         ->and($in([[-500.0, 1000.0], [21000.0, 99999.0]]))->toBe([[900.0, 1000.0], [21000.0, 21600.0]])
-        ->and($in([[30000.0, 40000.0]]))->toBe([])->and($in([]))->toBe([])
+        ->and($in([[30000.0, 40000.0]]))->toBe([])->and($in([[1000.0, 1000.0]]))->toBe([])->and($in([]))->toBe([])
         // The highest and the lowest are those of what was looked at.
         ->and(written(Level::between(3.0, null)->spans(handTide(), [[1800.0, 2700.0]])))->toBe([[1800.0, 2700.0, 5.0, 4.0]]);
 });
@@ -185,6 +185,7 @@ it('predicts from 1900 to 2100, three years at most at a time, to the second', f
         ->and($span($first - 1, $first + 9))->toBeRefused('1900 to 2100', 'from')
         ->and($span($last + 1, $last + 9))->toBeRefused('1900 to 2100', 'from')
         ->and($span($last - 9, $last + 1))->toBeRefused('1900 to 2100', 'to')
+        ->and($span($last, $last + 9))->toBeRefused('1900 to 2100', 'to')->and($span($first + 9, $first))->toBeRefused('after the beginning', 'to')
         ->and($span($first + 9, $first - 1))->toBeRefused('1900 to 2100', 'to')
         ->and($span(0, INF))->toBeRefused('1900 to 2100', 'to')
         ->and($span(NAN, 0))->toBeRefused('1900 to 2100', 'from')
@@ -305,7 +306,10 @@ it('knows the two waters between which an instant lies, and those inside of a sp
     expect(TideEvent::before(array_slice($events, 0, 2), 99))->toBe(0)
         ->and(array_map(fn (TideEvent $e): float => $e->unix, TideEvent::within($events, 6, 18)))->toBe([6.0, 12.0, 18.0])
         ->and(array_keys(TideEvent::within($events, 6, 18)))->toBe([0, 1, 2])
-        ->and(TideEvent::within($events, 7, 11))->toBe([]);
+        ->and(TideEvent::within($events, 7, 11))->toBe([])
+        // Of one, and of none.
+        ->and(TideEvent::within([$events[1]], 0, 9))->toBe([$events[1]])->and(TideEvent::within([$events[1]], 7, 9))->toBe([])
+        ->and(TideEvent::within([], 0, 9))->toBe([]);
 });
 
 it('takes its heights, datums and constants from its reference where it follows one, and lists what it cannot predict, the largest first', function (): void {

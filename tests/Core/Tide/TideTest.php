@@ -238,27 +238,18 @@ it('keeps impossible spans and years out', function (): void {
         ->and(fn () => $tide(568_000_000_000, 568_000_090_000))->toBeRefused('1900 to 2100', 'from');
 });
 
-/** @param  array<string, float>  $amplitudes */
-function stationOf(array $amplitudes, ?SubordinateOffsets $offsets = null): Station
-{
-    return new Station(
-        'made/1', 'Made-up', 57.0, -7.0, 'UTC', 'MLLW', ['MSL' => 3.0, 'MLLW' => 0.5, 'MHW' => 5.0],
-        array_map(fn (string $name, float $m): Harmonic => new Harmonic($name, $m, 0.0), array_keys($amplitudes), $amplitudes), $offsets,
-        null, 'Nobody', 'none', true,
-    );
-}
-
 it('reckons a spring range of twice the four main amplitudes, as a subordinate place’s high waters stretch it', function (): void {
     $main = ['M2' => 1.5, 'S2' => 0.5, 'K1' => 0.2, 'O1' => 0.1, 'N2' => 0.4, 'M4' => 0.3];
     expect(stationOf($main)->springRangeM())->toBeAbout(4.6, 1e-9)
         ->and(stationOf($main, SubordinateOffsets::of(0, 0, true, 1.2, 0.8))->springRangeM())->toBeAbout(5.52, 1e-9)
         ->and(stationOf($main, SubordinateOffsets::of(0, 0, true, 0.0, 0.8))->springRangeM())->toBe(0.0)
+        ->and(stationOf($main, SubordinateOffsets::of(0, 0, true, -0.5, 0.8))->springRangeM())->toBe(0.0)
         ->and(stationOf($main, SubordinateOffsets::of(0, 0, false, 1.2, 0.8))->springRangeM())->toBeAbout(4.6, 1e-9);
 });
 
 it('says of neighbours when the tide of one runs half as high again as another’s (judgement)', function (): void {
     $of = fn (float ...$m): ?array => Station::ranges(array_map(fn (float $a): Station => stationOf(['M2' => $a]), $m));
-    expect($of(1.0, 1.51))->toBe([2.0, 3.02])->and($of(1.0, 1.49))->toBeNull()->and($of(1.0))->toBeNull()->and($of())->toBeNull()
+    expect($of(1.0, 1.51))->toBe([2.0, 3.02])->and($of(1.0, 1.49))->toBeNull()->and($of(1.0, 1.5))->toBeNull()->and($of(1.0))->toBeNull()->and($of())->toBeNull()
         ->and($of(1.0, 0.02))->toBeNull()->and($of(2.0, 0.02, 1.0))->toBe([2.0, 4.0]);
 });
 
