@@ -362,7 +362,9 @@ final readonly class DayBoard
     /** @param  callable(DayMoment): float  $y */
     private function path(callable $y): string
     {
-        return 'M'.implode('L', array_map(fn (DayMoment $m): string => $this->axis->x($m->unix).' '.$y($m), $this->moments));
+        $points = array_map(fn (DayMoment $m): array => [(float) $this->axis->x($m->unix), $y($m)], $this->moments);
+
+        return 'M'.implode('L', array_map(static fn (array $point): string => implode(' ', $point), Thinned::points($points)));
     }
 
     private static function share(float $share): float

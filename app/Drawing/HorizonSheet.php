@@ -142,8 +142,11 @@ final readonly class HorizonSheet
             return '';
         }
         $path = 'M0 '.$this->horizonY();
-        for ($deg = 0; $deg <= 360; $deg++) {
-            $path .= sprintf('L%.0f %.1f', $deg * self::DEGREE, $this->y($skyline->altitudeDeg($this->centreDeg - 180 + $deg)));
+        $points = array_map(fn (int $deg): array => [
+            $deg * self::DEGREE, $this->y($skyline->altitudeDeg($this->centreDeg - 180 + $deg)),
+        ], range(0, 360));
+        foreach (Thinned::points($points) as [$x, $y]) {
+            $path .= sprintf('L%.0f %.1f', $x, $y);
         }
 
         return $path.'L'.self::WIDTH.' '.$this->horizonY().'Z';
@@ -158,7 +161,7 @@ final readonly class HorizonSheet
     /** Path data of the way of a body through the day, as far as it is up. */
     public function way(SkyBody $body): string
     {
-        $path = '';
+        $ways = [];
         $last = null;
         foreach ($this->of($body) as [, $at]) {
             $altitude = $at->apparentAltitudeDeg();
@@ -168,11 +171,15 @@ final readonly class HorizonSheet
                 continue;
             }
             $x = $this->x($at->azimuthDeg);
-            $path .= sprintf('%s%.1f %.1f', $last === null || abs($x - $last) > self::WIDTH / 2 ? 'M' : 'L', $x, $this->y($altitude));
-            $last = $x;
+            if ($last === null || abs($x - $last) > self::WIDTH / 2) {
+                $ways[] = [];
+            }
+            $ways[array_key_last($ways)][] = [$last = $x, $this->y($altitude)];
         }
 
-        return $path;
+        return implode('', array_map(static fn (array $way): string => 'M'.implode('L', array_map(
+            static fn (array $point): string => sprintf('%.1f %.1f', ...$point), Thinned::points($way),
+        )), $ways));
     }
 
     /**
