@@ -23,6 +23,8 @@ const KINDS = [
     'worker',
     'field',
     'take',
+    'parts',
+    'backup',
     'practice',
     'manual',
     'place',

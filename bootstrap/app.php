@@ -19,6 +19,7 @@ use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Middleware\SetCacheHeaders;
 use Illuminate\Http\Request;
@@ -61,8 +62,14 @@ return Application::configure(basePath: dirname(__DIR__))
             return $e->getPrevious() instanceof PDOException ? $e->getPrevious() : $e;
         });
         // A part of a page that was asked for without being let in: the whole page goes to where the passcode is asked for.
-        $exceptions->render(static fn (AuthenticationException $e, Request $request): ?Response => $request->hasHeader('HX-Request')
-            ? new Response('', 401, ['HX-Redirect' => route('enter')]) : null);
+        // What a page sends by itself is told in words, which the page shows.
+        $exceptions->render(static fn (AuthenticationException $e, Request $request): ?HttpResponse => match (true) {
+            $request->hasHeader('HX-Request') => new Response('', 401, ['HX-Redirect' => route('enter')]),
+            $request->expectsJson() => new JsonResponse(
+                ['message' => 'This device is not let in any more. Load the page again, enter the passcode, and send it once more.'], 401,
+            ),
+            default => null,
+        });
         $exceptions->map(BackupFailed::class, static fn (BackupFailed $e): ValidationException => ValidationException::withMessages([
             'backup' => [$e->getMessage()],
         ]));

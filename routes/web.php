@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Files\Backup\Backups;
+use App\Files\Upload\Upload;
 use App\Household\Invited;
 use App\Household\UndoController;
 use App\Household\WholeOrNothing;
@@ -40,6 +41,7 @@ use App\Rooms\Settings\FeedController;
 use App\Rooms\Settings\UnitsController;
 use App\Rooms\Shoot\ShootController;
 use App\Rooms\Shoot\ShotListController;
+use App\Rooms\Upload\UploadController;
 use App\Rooms\Water\WaterController;
 use App\Rooms\Weather\WeatherController;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
@@ -109,6 +111,7 @@ Route::delete('/marks/{mark}', [MarkController::class, 'destroy'])->name('marks.
 Route::post('/marks/{mark}/sightings', [MarkController::class, 'sight'])->name('marks.sight');
 Route::delete('/sightings/{sighting}', [MarkController::class, 'forget'])->name('sightings.destroy');
 Route::post('/places/{place}/outings', [OutingController::class, 'store'])->name('outings.store');
+Route::get('/outings', [OutingController::class, 'index'])->name('outings');
 Route::controller(OutingController::class)->prefix('/outings/{outing}')->name('outings.')->group(function (): void {
     Route::get('/', 'show')->name('show');
     Route::put('/', 'update')->name('update');
@@ -166,12 +169,23 @@ Route::controller(CheckController::class)->group(static function (): void {
     Route::delete('/log/{frame}/fit', 'unfit')->name('log.unfit');
 });
 Route::controller(PhotoController::class)->prefix('/photos')->name('photos.')->group(static function (): void {
-    Route::post('/', 'take')->name('take');
+    // A picture takes seconds to be looked at, and is written within a moment: nobody else's press waits for it.
+    Route::post('/', 'take')->name('take')->withoutMiddleware(WholeOrNothing::class);
     Route::get('/open', 'open')->name('open');
     Route::put('/{photo}/frame', 'lay')->name('lay');
     Route::put('/{photo}/areas', 'areas')->name('areas');
     Route::delete('/{photo}', 'destroy')->name('destroy');
 });
+// Parts of large files: no record is written, and nobody's press waits for one.
+Route::controller(UploadController::class)->prefix('/uploads')->name('uploads')
+    ->withoutMiddleware([WholeOrNothing::class, SetCacheHeaders::using('private;no_cache;etag')])
+    ->group(static function (): void {
+        Route::options('/', 'options');
+        Route::post('/', 'begin')->name('.begin');
+        Route::match('HEAD', '/{upload}', 'where')->name('.where')->where('upload', Upload::ID);
+        Route::patch('/{upload}', 'append')->name('.part')->where('upload', Upload::ID);
+        Route::delete('/{upload}', 'end')->name('.end')->where('upload', Upload::ID);
+    });
 Route::put('/settings/devices', [DevicesController::class, 'update'])->name('devices.update');
 Route::put('/settings/photos', [PhotoController::class, 'choose'])->name('photos.choose');
 Route::put('/log/{frame}/keeper', [FrameController::class, 'mark'])->name('log.mark');
@@ -212,9 +226,9 @@ Route::delete('/settings/calendar', [FeedController::class, 'end'])->name('feed.
 Route::get('/schemas/backup/{kind}.json', [BackupController::class, 'schema'])->name('backup.schema')->where('kind', '[a-z_]{1,20}');
 Route::prefix('/settings/backup')->name('backup')->controller(BackupController::class)->group(static function (): void {
     Route::get('/', 'index');
-    Route::post('/', 'receive')->name('.receive');
+    // To look through pictures, and to pack them, takes its time: nobody else's press waits for it.
+    Route::post('/', 'receive')->name('.receive')->withoutMiddleware(WholeOrNothing::class);
     Route::post('/take', 'take')->name('.take');
-    // Packing pictures takes its time: nobody else's press waits for it.
     Route::post('/download', 'download')->name('.download')->withoutMiddleware(WholeOrNothing::class);
     Route::post('/begin', 'begin')->name('.begin');
     Route::get('/{backup}', 'show')->name('.show')->where('backup', Backups::NAME);

@@ -28,7 +28,7 @@ enum Door: string
     public function tabs(): array
     {
         return match ($this) {
-            self::Ahead => [Tab::Outlook, Tab::Almanac, Tab::Places],
+            self::Ahead => [Tab::Outlook, Tab::Almanac, Tab::Places, Tab::Outings],
             self::Bench => [Tab::Bench, Tab::Water, Tab::Compare],
             self::Shoot => [Tab::Shoot],
             self::Log => [Tab::Log, Tab::Learned, Tab::Practice],

@@ -17,7 +17,7 @@ use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 final class OnlyText
 {
     /** Fields of which there are several. */
-    public const LISTS = ['chosen', 'days', 'done', 'files', 'in', 'missed', 'must', 'off', 'on', 'sighted', 't'];
+    public const LISTS = ['chosen', 'days', 'done', 'files', 'in', 'missed', 'must', 'off', 'on', 'sighted', 't', 'was'];
 
     /** Characters; the longest notes have 4,000, and strokes with the crests 8,000. */
     private const LONGEST = 10_000;

@@ -10,6 +10,7 @@ enum Tab: string
     case Outlook = 'outlook';
     case Almanac = 'almanac';
     case Places = 'places';
+    case Outings = 'outings';
     case Bench = 'bench';
     case Water = 'water';
     case Compare = 'compare';
@@ -30,7 +31,7 @@ enum Tab: string
             self::Log => 'Frames',
             self::Kit => 'Bag',
             self::Field => 'Field file',
-            self::Outlook, self::Almanac, self::Places, self::Bench, self::Water, self::Compare, self::Card,
+            self::Outlook, self::Almanac, self::Places, self::Outings, self::Bench, self::Water, self::Compare, self::Card,
             self::Learned, self::Practice, self::Settings, self::Manual => ucfirst($this->value),
         };
     }
@@ -41,6 +42,7 @@ enum Tab: string
         return match ($this) {
             self::Almanac => 'w',
             self::Places => 'p',
+            self::Outings => 'o',
             self::Water => 'm',
             self::Compare => 'c',
             self::Learned => 'n',

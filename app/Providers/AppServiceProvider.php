@@ -11,7 +11,9 @@ use App\Devices\SimulatedWeather;
 use App\Drawing\DarkHand;
 use App\Files\Backup\BackupFile;
 use App\Files\Backup\Backups;
+use App\Files\Photo\Photograph;
 use App\Files\Photo\PhotoShelf;
+use App\Files\Upload\Uploads;
 use App\Forms\FieldLabels;
 use App\Forms\Written;
 use App\Household\AsSeen;
@@ -27,9 +29,9 @@ use App\Household\Theme;
 use App\Models\Sentences;
 use App\Rooms\Kit\KitShelf;
 use App\Rooms\Learned\OwnLooks;
-use App\Rooms\Log\PhotoController;
 use App\Rooms\Log\SimulatedShoot;
 use App\Rooms\Settings\UnitsController;
+use App\Rooms\Upload\SentFile;
 use App\Rooms\Weather\PlaceForecasts;
 use App\Tide\StationCatalogue;
 use GentlePour\Motion\WaterBody;
@@ -74,6 +76,9 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(PhotoShelf::class, static fn (): PhotoShelf => new PhotoShelf(
             is_string($folder = config('photos.folder')) ? $folder : storage_path('app/photos'),
         ));
+        $this->app->bind(Uploads::class, static fn (): Uploads => new Uploads(
+            is_string($folder = config('uploads.folder')) ? $folder : storage_path('app/uploads'),
+        ));
         $this->app->when(SimulatedShoot::class)->needs('$layers')->give(static fn (): string => base_path('data/stages'));
         $this->app->bind(
             Units::class, static fn (Application $app): Units => Units::read($app->make(Settings::class)->read(UnitsController::SETTING)),
@@ -113,7 +118,10 @@ final class AppServiceProvider extends ServiceProvider
                 'theme' => Theme::current(), 'themes' => Theme::cases(), 'doors' => Door::cases(), 'tab' => $tab, 'door' => Door::of($tab),
             ]);
         });
-        Views::composer('components.taking', static fn (View $view): View => $view->with('mostMb', PhotoController::mostMb()));
+        Views::composer(
+            ['components.taking', 'settings.backup'], static fn (View $view): View => $view->with('partBytes', SentFile::partBytes()),
+        );
+        Views::composer('components.taking', static fn (View $view): View => $view->with('mostBytes', Photograph::MOST_BYTES));
         Views::composer('components.dark-hand', static function (View $view): void {
             $phases = DarkHand::phases();
             $view->with('darkHand', array_combine(array_column($phases, 'value'), array_map(DarkHand::strokes(...), $phases)));

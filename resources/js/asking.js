@@ -1,6 +1,12 @@
 // The bench asks the server whenever its fields say something new, and never passes off an old answer as theirs: what waits is dimmed, what
 // could not be worked out is struck, and a button that acts on the answer is held until there is one. What a person typed or pressed after
 // a question left is theirs: a late answer writes nothing over it, and it is asked again.
+import './asks.js';
+import { Idiomorph } from 'idiomorph/dist/idiomorph-ext.esm.js';
+
+// An answer changes what differs, and leaves the field alone that is being typed in, and every section as open as the person has it.
+Idiomorph.defaults.ignoreActiveValue = true;
+Idiomorph.defaults.callbacks.beforeAttributeUpdated = (name, node) => !(name === 'open' && node.tagName === 'DETAILS');
 
 const TYPING_MS = 250;
 const PRESSED_MS = 20;

@@ -1,5 +1,5 @@
-// A list that is ticked where there may be no network: a tick stays on this device until the server has the whole list as it stands, and is
-// there again when the page is.
+// A list that is ticked where there may be no network: a tick stays on this device until the server has it, and is there again when the
+// page is. Several may pack from one list: what the others tick is shown with the next answer, and never undone.
 
 import { post } from './token.js';
 
@@ -21,10 +21,13 @@ class Ticks {
     constructor(form) {
         this.form = form;
         this.key = `ticks ${form.action} ${form.elements.leaving?.value ?? ''}`;
+        this.isThere(this.values((box) => box.defaultChecked));
         const kept = read(this.key);
-        if (Array.isArray(kept)) {
+        if (Array.isArray(kept?.ticked)) {
+            // What was pressed here since, over what the list is by now.
             this.boxes().forEach((box) => {
-                box.checked = kept.includes(box.value);
+                const is = kept.ticked.includes(box.value);
+                box.checked = is === kept.was.includes(box.value) ? box.checked : is;
             });
             this.count();
             this.send();
@@ -37,14 +40,38 @@ class Ticks {
         });
     }
 
+    /** What the server has, as far as is known here. */
+    isThere(ticked) {
+        this.was = ticked;
+        this.form.querySelectorAll('[name="was[]"]').forEach((one) => one.remove());
+        for (const value of ['', ...ticked]) {
+            this.form.append(Object.assign(document.createElement('input'), { type: 'hidden', name: 'was[]', value }));
+        }
+    }
+
     boxes() {
         return [...this.form.querySelectorAll('input[type=checkbox]')];
     }
 
-    ticked() {
+    values(of) {
         return this.boxes()
-            .filter((box) => box.checked)
+            .filter(of)
             .map((box) => box.value);
+    }
+
+    ticked() {
+        return this.values((box) => box.checked);
+    }
+
+    /** What others have ticked meanwhile; what was pressed here since stays. */
+    shows(there, sent) {
+        this.boxes()
+            .filter((box) => box.checked === sent.includes(box.value))
+            .forEach((box) => {
+                box.checked = there.includes(box.value);
+            });
+        this.isThere(there);
+        this.count();
     }
 
     count() {
@@ -58,7 +85,7 @@ class Ticks {
 
     keep() {
         this.count();
-        write(this.key, this.ticked());
+        write(this.key, { was: this.was, ticked: this.ticked() });
         this.send();
     }
 
@@ -70,8 +97,10 @@ class Ticks {
         }
         this.isSending = true;
         clearTimeout(this.again);
+        const sent = this.ticked();
         const answer = await post(this.form.action, new FormData(this.form), { keepalive: true });
         this.isSending = false;
+        answer?.ok && this.shows((await answer.json()).done, sent);
         if (this.isOvertaken) {
             this.isOvertaken = false;
             this.send();

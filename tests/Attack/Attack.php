@@ -29,6 +29,9 @@ final class Attack
     /** A field file is worked out once for a bag, and kept; here nothing is kept. */
     private const WORKED_OUT_S = 60.0;
 
+    /** Doors that take a file which came in parts before. */
+    private const IN_PARTS = ['/photos', '/settings/backup'];
+
     /** Commands that write to where they are told to. */
     private const WRITE = ['pour:backup', 'pour:passcode'];
 
@@ -117,9 +120,38 @@ final class Attack
             $request = Request::create($path, $method, ['place_id' => '1'], [],
                 [$field => $field === 'files' && ! $this->nasty->oneIn(4) ? [$sent] : $sent]);
             $this->answer($request, "{$path}, {$field} of ".strlen($content).' bytes, changed');
+            in_array($path, self::IN_PARTS, true) && $this->inParts($path, $content);
             unlink($file);
         }
         unlink($backup);
+    }
+
+    /** The same file in parts, their headers changed now and then; then named by the form, whole or not. */
+    private function inParts(string $path, string $content): void
+    {
+        $changed = fn (string $right): string => $this->nasty->oneIn(4)
+            ? $this->nasty->one(['', '-1', '0', '1e3', '9'.$right, str_repeat('9', 15), $this->nasty->text()]) : $right;
+        $send = function (string $method, string $path, array $headers, string $body = '') use ($changed): Response {
+            $server = ['REMOTE_ADDR' => '127.0.0.1', 'HTTP_TUS_RESUMABLE' => $changed('1.0.0'), 'HTTP_ACCEPT' => 'application/json', ...$headers];
+
+            return $this->answer(Request::create($path, $method, [], [], [], $server, $body), "{$method} {$path} ".json_encode($server,
+                JSON_PARTIAL_OUTPUT_ON_ERROR));
+        };
+        $begun = $send('POST', '/uploads', [
+            'HTTP_UPLOAD_LENGTH' => $changed((string) strlen($content)),
+            'HTTP_UPLOAD_METADATA' => $changed('filename '.base64_encode($this->nasty->text())),
+        ]);
+        $to = (string) $begun->headers->get('Location', '/uploads/'.str_repeat('a', 32));
+        foreach (str_split($content, max(1, intdiv(strlen($content), 3))) as $i => $part) {
+            $send('PATCH', $to, [
+                'CONTENT_TYPE' => $this->nasty->oneIn(9) ? 'text/html' : 'application/offset+octet-stream',
+                'HTTP_UPLOAD_OFFSET' => $changed((string) ($i * max(1, intdiv(strlen($content), 3)))),
+            ], $part);
+        }
+        $this->nasty->oneIn(3) || $send('HEAD', $to, []);
+        $sent = $this->nasty->oneIn(6) ? $this->nasty->value() : basename($to);
+        $this->answer(Request::create($path, 'POST', ['sent' => $sent], [], [], ['REMOTE_ADDR' => '127.0.0.1']), "{$path}, sent in parts");
+        $send('DELETE', $to, []);
     }
 
     /** @param  callable-string  $write */
@@ -235,7 +267,7 @@ final class Attack
             "{$method} {$path} ".json_encode($sent, JSON_PARTIAL_OUTPUT_ON_ERROR));
     }
 
-    private function answer(Request $request, string $what): void
+    private function answer(Request $request, string $what): Response
     {
         $changes = static fn (): int => (int) DB::selectOne('select total_changes() as n')->n;
         DB::beginTransaction();
@@ -247,7 +279,7 @@ final class Attack
             $this->fault('threw '.$e::class.': '.$e->getMessage(), $what);
             DB::rollBack();
 
-            return;
+            return new Response('', 500);
         }
         $took = (hrtime(true) - $from) / 1e9;
         $status = $answer->getStatusCode();
@@ -259,9 +291,11 @@ final class Attack
         $took < (str_contains($what, ' /field/') ? self::WORKED_OUT_S : self::LONG_S) || $this->fault(sprintf('took %.1f s', $took), $what);
         preg_match(self::INSIDE, (string) $answer->getContent(), $told) === 0 || $this->fault("told “{$told[0]}”", $what);
         $location = (string) $answer->headers->get('Location');
-        $location === '' || str_starts_with($location, 'http://localhost') || $this->fault("led to {$location}", $what);
+        $location === '' || preg_match('#^(http://localhost|/(?!/))#', $location) === 1 || $this->fault("led to {$location}", $what);
         $refused = $status >= 400 || $request->hasSession() && $request->session()->has('errors');
         ! ($refused && $changed) || $this->fault('changed records although it was refused', $what);
+
+        return $answer;
     }
 
     private function quietly(Request $request): Response

@@ -63,7 +63,7 @@ final class WatchCommand extends Command
                 continue;
             }
             try {
-                $taken = $take($path, basename($path));
+                $taken = $take->inTurn($path, basename($path));
             } catch (QueryException) {
                 // What another takes in at this moment, a busy database or a full disk end nothing: it is looked at again.
                 isset($this->later[$path])

@@ -23,7 +23,7 @@ final readonly class Embedded
     private const PICTURES = ['JpgFromRaw', 'PreviewImage', 'OtherImage', 'ThumbnailImage'];
 
     /** TIFF 6.0 in either order, and those that begin in their own way: by their published signatures. */
-    private const BEGINNINGS = ['II*'."\0", 'MM'."\0".'*', 'IIRO', 'IIRS', 'IIU'."\0", 'FUJIFILMCCD-RAW'];
+    private const BEGINNINGS = ['II*'."\0", 'MM'."\0".'*', 'IIRO', 'IIRS', 'IIU'."\0", 'FUJIFILMCCD-RAW', 'FOVb', "\0MRM"];
 
     private const HEIF = ['heic', 'heix', 'hevc', 'mif1', 'msf1', 'avif', 'crx '];
 

@@ -31,6 +31,29 @@ final readonly class PhotoShelf
     {
     }
 
+    /**
+     * One picture after the other, whoever sends them: a large one takes hundreds of megabytes while it is open, and the same one may come
+     * twice at once.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     */
+    public function inTurn(callable $work): mixed
+    {
+        is_dir($this->folder) || @mkdir($this->folder, 0700, true);
+        $lock = @fopen($this->folder.'/.lock', 'c');
+        try {
+            // Where there is no folder, that is said as soon as something is to be kept.
+            $lock === false || flock($lock, LOCK_EX);
+
+            return $work();
+        } finally {
+            $lock === false || fclose($lock);
+        }
+    }
+
     /** @throws InvalidValue when nothing can be written there */
     public function keep(string $path, Photograph $picture, string $sha256, bool $withOriginal): void
     {

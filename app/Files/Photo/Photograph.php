@@ -17,7 +17,8 @@ use GentlePour\Photo\ShotSettings;
  */
 final class Photograph
 {
-    private const MOST_BYTES = 200_000_000;
+    /** Raw files of the largest sensors are about as large. */
+    public const MOST_BYTES = 200_000_000;
 
     /** More than any camera has, stitched frames left out. */
     private const MOST_PIXELS = 210_000_000;

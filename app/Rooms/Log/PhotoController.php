@@ -9,6 +9,7 @@ use App\Household\Dropping;
 use App\Models\Frame;
 use App\Models\Original;
 use App\Models\Photo;
+use App\Rooms\Upload\SentFile;
 use GentlePour\InvalidValue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -27,8 +28,13 @@ final class PhotoController
     private const FRAMES_OFFERED = 60;
 
     /** @throws InvalidValue at files */
-    public function take(Request $request, TakePhoto $take): JsonResponse|RedirectResponse
+    public function take(Request $request, TakePhoto $take, SentFile $sent): JsonResponse|RedirectResponse
     {
+        $upload = $sent->of($request, 'files');
+        if ($upload !== null) {
+            // It stays until whoever sent it has read what came of it.
+            return response()->json(['taken' => [$take->inTurn($upload->path, $upload->name)->toArray()]]);
+        }
         $files = $request->file('files');
         $files = array_values(array_filter(is_array($files) ? $files : [$files], static fn (mixed $f): bool => $f instanceof UploadedFile));
         if ($files === []) {
@@ -36,7 +42,7 @@ final class PhotoController
             throw (new InvalidValue("Choose pictures to take in, or drop them here. One may have up to {$most} MB."))->at('files');
         }
         $one = static fn (UploadedFile $file): TakenPhoto => $file->isValid()
-            ? $take($file->getPathname(), $file->getClientOriginalName())
+            ? $take->inTurn($file->getPathname(), $file->getClientOriginalName())
             : new TakenPhoto($file->getClientOriginalName(), PhotoOutcome::Refused,
                 why: 'It did not arrive whole, or is larger than '.self::mostMb().' MB.');
         $taken = array_map($one, array_slice($files, 0, self::AT_ONCE));
@@ -118,7 +124,7 @@ final class PhotoController
     }
 
     /** What the server takes of one file. */
-    public static function mostMb(): int
+    private static function mostMb(): int
     {
         return (int) (UploadedFile::getMaxFilesize() / 1024 ** 2);
     }

@@ -13,9 +13,6 @@ use Illuminate\Database\Eloquent\Builder;
 /** Which frames the contact sheet shows. */
 final readonly class Sheet
 {
-    /** Frames of an outing lie within so long around it. */
-    private const AROUND_H = 2;
-
     private const NAMES = 100;
 
     private function __construct(
@@ -50,9 +47,8 @@ final readonly class Sheet
     {
         return Frame::query()->whereNotNull('open_s')
             ->when($this->placeId !== null, fn ($q) => $q->where('place_id', $this->placeId))
-            ->when($this->outing, static fn ($q, Outing $outing) => $q->where('place_id', $outing->place_id)->whereBetween('opened_at', [
-                $outing->starts_at->copy()->subHours(self::AROUND_H), $outing->ends_at->copy()->addHours(self::AROUND_H),
-            ]))
+            ->when($this->outing, static fn ($q, Outing $outing) => $q->where('place_id', $outing->place_id)
+                ->whereBetween('opened_at', $outing->around()))
             ->when($this->look, static fn ($q, Look $look) => $q->where('look', $look->value))
             ->when($this->filters, static fn ($q, string $filters) => $q->where('filters_label', $filters))
             ->when($this->keepersOnly, static fn ($q) => $q->where('keeper', FrameMark::Keeper->value))

@@ -37,27 +37,40 @@ final readonly class TakePhoto
     {
         $name = mb_substr($name === '' ? 'picture' : $name, 0, 200);
         try {
-            $sha = is_file($path) ? (string) hash_file('sha256', $path) : '';
-            $here = Photo::query()->where('sha256', $sha)->first();
-            if ($here !== null) {
-                // What a disk lost or cut short of it, the file that comes once more makes good.
-                $this->shelf->isComplete($here)
-                    || $this->shelf->keep($path, Photograph::open($path), $sha, $here->original === Original::Kept);
-
-                return new TakenPhoto($name, PhotoOutcome::Here, $here);
-            }
-
-            return $this->database->transaction(fn (): TakenPhoto => $this->take($path, $name, $sha));
+            return $this->taken($path, $name);
         } catch (InvalidValue $e) {
             return new TakenPhoto($name, PhotoOutcome::Refused, why: $e->getMessage());
         }
     }
 
-    private function take(string $path, string $name, string $sha): TakenPhoto
+    /** One after the other, whoever sends them. Not for one who holds the database: who has the turn would wait for it in vain. */
+    public function inTurn(string $path, string $name): TakenPhoto
     {
+        return $this->shelf->inTurn(fn (): TakenPhoto => $this($path, $name));
+    }
+
+    /** @throws InvalidValue when it is no picture that can be read, or it cannot be kept */
+    private function taken(string $path, string $name): TakenPhoto
+    {
+        $sha = is_file($path) ? (string) hash_file('sha256', $path) : '';
+        $here = Photo::query()->where('sha256', $sha)->first();
+        if ($here !== null) {
+            // What a disk lost or cut short of it, the file that comes once more makes good.
+            $this->shelf->isComplete($here)
+                || $this->shelf->keep($path, Photograph::open($path), $sha, $here->original === Original::Kept);
+
+            return new TakenPhoto($name, PhotoOutcome::Here, $here);
+        }
+        // Looked at and laid on the shelf first: that takes seconds, for which nobody else's press is to wait.
         $picture = Photograph::open($path);
         $withOriginal = $this->choices->keepsOriginals();
         $this->shelf->keep($path, $picture, $sha, $withOriginal);
+
+        return $this->database->transaction(fn (): TakenPhoto => $this->take($picture, $name, $sha, $withOriginal));
+    }
+
+    private function take(Photograph $picture, string $name, string $sha, bool $withOriginal): TakenPhoto
+    {
         $taken = $picture->settings;
         $match = ($this->match)($taken);
         $photo = new Photo([

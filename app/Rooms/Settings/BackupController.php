@@ -15,14 +15,15 @@ use App\Files\Backup\OpenedBackup;
 use App\Files\Backup\Pictures;
 use App\Files\Backup\Restore;
 use App\Files\Photo\PhotoShelf;
+use App\Files\Upload\Uploads;
 use App\Household\Settings;
 use App\Models\Photo;
+use App\Rooms\Upload\SentFile;
 use GentlePour\InvalidValue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
@@ -47,7 +48,7 @@ final class BackupController
 
         return view('settings.backup', [
             'kept' => $backups->all(), 'away' => self::away($settings), 'choices' => array_reverse($choices),
-            'mostSent' => KeptBackup::inWords((int) UploadedFile::getMaxFilesize()),
+            'mostSent' => KeptBackup::inWords(Uploads::MOST_BYTES), 'mostBytes' => Uploads::MOST_BYTES,
             'folder' => Str::after($backups->folder, base_path().'/'),
             'size' => KeptBackup::inWords(...),
         ]);
@@ -108,16 +109,19 @@ final class BackupController
         return self::sent(self::found($backups, $backup));
     }
 
-    public function receive(Request $request, Backups $backups): RedirectResponse
+    public function receive(Request $request, Backups $backups, SentFile $sent): RedirectResponse
     {
-        $request->validate(['backup' => ['bail', 'required', 'file']], [
+        $upload = $sent->of($request, 'backup');
+        $upload === null && $request->validate(['backup' => ['bail', 'required', 'file']], [
             'backup.required' => 'Choose a backup.', 'backup.*' => 'The file did not arrive whole, or is larger than this server takes.',
         ]);
-        $sent = (string) $request->file('backup')?->getRealPath();
+        $path = $upload->path ?? (string) $request->file('backup')?->getRealPath();
         // Looked through before it is kept.
-        OpenedBackup::open($sent);
+        OpenedBackup::open($path);
+        $name = $backups->receive($path)->name;
+        $upload === null || $sent->end($upload);
 
-        return redirect()->route('backup.show', $backups->receive($sent)->name);
+        return redirect()->route('backup.show', $name);
     }
 
     public function show(string $backup, Backups $backups, Restore $restore): View|RedirectResponse

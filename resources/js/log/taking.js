@@ -1,10 +1,13 @@
 // Pictures that are chosen, dropped or pasted go to the server one after the other: each says what came of it, and a broken one stops no
-// other. What could not be sent stays in the list, and is sent again by a press.
+// other, a large one in parts. What could not be sent stays in the list, and is sent as soon as the network is back, or by a press.
+import { Parts } from '../parts.js';
 import { freshToken, token } from '../token.js';
 
 // A slow network is waited for as long as something still goes out; then for what is made of it.
 const STALLED_MS = 45_000;
 const ANSWER_MS = 120_000;
+// A device may think that it has a network, and have none: what could not be sent is tried again all the same.
+const AGAIN_MS = 30_000;
 
 /** @returns {Promise<XMLHttpRequest>} answered; rejected where nothing moves any more, or nobody is there */
 function sent(to, body, onShare) {
@@ -49,42 +52,60 @@ class Taking {
         [this.done, this.all, this.refused] = [0, 0, 0];
         this.busy = false;
         this.last = null;
+        this.parts = new Parts(form);
         this.at('send').hidden = true;
         this.at('files').addEventListener('change', () => {
             this.take(this.at('files').files);
             this.at('files').value = '';
         });
         this.at('on').addEventListener('click', (event) => event.target.closest('[data-again]') && this.again(event.target.closest('li')));
+        window.addEventListener('online', () =>
+            this.at('list')
+                .querySelectorAll('li:has([data-lost])')
+                .forEach((line) => this.again(line)),
+        );
+        for (const name of this.parts.begun()) {
+            this.line(`${name} is half there. Choose it again, and it goes on.`).dataset.begun = name;
+        }
+    }
+
+    line(words) {
+        const line = document.createElement('li');
+        line.textContent = words;
+        this.at('list').append(line);
+        this.at('on').hidden = false;
+        return line;
     }
 
     take(files) {
         for (const file of files) {
-            const line = document.createElement('li');
-            line.textContent = `${file.name}: waits`;
-            this.at('list').append(line);
-            this.waiting.push({ file, line });
+            this.at('list')
+                .querySelector(`[data-begun="${CSS.escape(file.name)}"]`)
+                ?.remove();
+            this.waiting.push({ file, line: this.line(`${file.name}: waits`) });
             this.all += 1;
         }
         if (files.length > 0) {
-            this.at('on').hidden = false;
             this.show();
             this.work();
         }
     }
 
     again(line) {
+        line.className = '';
         this.waiting.push({ file: line.file, line });
         line.textContent = `${line.file.name}: waits`;
         this.refused -= 1;
         this.work();
     }
 
-    show() {
+    /** @param {number} share  of the one that is on its way */
+    show(share = 0) {
         const left = this.all - this.done - this.refused;
         this.at('count').textContent =
             left > 0 ? `${this.done} of ${this.all} taken in` : `${this.done} taken in${this.refused ? `, ${this.refused} not` : ''}`;
         const bar = this.at('on').querySelector('progress');
-        [bar.max, bar.value] = [Math.max(1, this.all), this.done + this.refused];
+        [bar.max, bar.value, bar.hidden] = [Math.max(1, this.all), this.done + this.refused + share, false];
     }
 
     async work() {
@@ -100,22 +121,30 @@ class Taking {
     }
 
     async send({ file, line }, again = true) {
-        const mostMb = Number(this.form.dataset.mostMb);
-        if (file.size > 1024 * 1024 * mostMb) {
+        const most = Number(this.form.dataset.mostBytes);
+        if (file.size > most) {
             const instead = /\.jpe?g$/i.test(file.name) ? 'a smaller one' : 'its JPEG';
-            this.refuse(line, `${file.name}: larger than ${mostMb} MB, which is more than is taken here. Send ${instead}.`);
+            this.refuse(line, `${file.name}: larger than ${Math.round(most / 1e6)} MB, which is more than is taken here. Send ${instead}.`);
             return;
         }
-        let request;
+        const say = (share) => {
+            this.show(share);
+            line.textContent =
+                share < 1 ? `${file.name}: on its way, ${Math.floor(100 * share)} %` : `${file.name}: there, and being looked at`;
+        };
+        let request = null;
         try {
             const body = new FormData();
-            body.append('files[]', file, file.name);
-            request = await sent(this.form.action, body, (share) => {
-                line.textContent =
-                    share < 1 ? `${file.name}: on its way, ${Math.floor(100 * share)} %` : `${file.name}: there, and being looked at`;
-            });
-        } catch {
-            this.keep(file, line, 'could not be sent: the server is out of reach');
+            if (this.parts.areFor(file)) {
+                // Whole there, it is not sent once more, though what came of it was not heard.
+                line.sent ??= await this.parts.send(file, say);
+                body.append('sent', line.sent.name);
+            } else {
+                body.append('files[]', file, file.name);
+            }
+            request = await sent(this.form.action, body, line.sent ? () => null : say);
+        } catch (error) {
+            this.keep(file, line, error.words);
             return;
         }
         if (request.status === 419 && again && (await freshToken())) {
@@ -124,11 +153,12 @@ class Taking {
         }
         const answer = answerOf(request);
         if (request.status < 200 || request.status > 299 || !answer?.taken) {
-            const why =
-                request.status === 413 ? 'is larger than the server takes' : (answer?.message ?? `was not taken (${request.status})`);
-            this.keep(file, line, why);
+            request.status === 422 && (line.sent = null);
+            const large = 'It is larger than the server takes.';
+            this.keep(file, line, request.status === 413 ? large : (answer?.message ?? `It was not taken (${request.status}).`));
             return;
         }
+        line.sent?.forget();
         const [taken] = answer.taken;
         if (taken.outcome === 'refused') {
             this.refuse(line, `${taken.name}: ${taken.words}`);
@@ -148,15 +178,17 @@ class Taking {
         line.textContent = words;
     }
 
+    /** @param {string|undefined} why  nothing where nobody was there: then it goes on by itself once the network is back */
     keep(file, line, why) {
         this.refused += 1;
         line.file = file;
         line.className = 'problem';
-        line.textContent = `${file.name} ${why}. `;
+        line.textContent = `${file.name}: ${why ?? 'could not be sent, the server is out of reach. It goes on once the network is back.'} `;
         line.append(
             Object.assign(document.createElement('button'), { type: 'button', className: 'button is-small', textContent: 'Send it again' }),
         );
         line.lastChild.dataset.again = '';
+        why ?? (line.lastChild.dataset.lost = '');
     }
 
     // One picture leads to its frame; several show the sheet, as soon as nothing is left to be read here.

@@ -18,7 +18,7 @@
         <link rel="stylesheet" href="{{ $built->url('app.css') }}">
         @if (in_array($here, ['log', 'learned', 'practice'], true))<link rel="stylesheet" href="{{ $built->url('log.css') }}">@endif
         @if ($here === 'water')<link rel="stylesheet" href="{{ $built->url('water.css') }}">@endif
-        @if (request()->routeIs('outlook', 'places'))<link rel="stylesheet" href="{{ $built->url('ahead.css') }}">@endif
+        @if (request()->routeIs('outlook', 'places', 'outings'))<link rel="stylesheet" href="{{ $built->url('ahead.css') }}">@endif
         @if ($here === 'field' || request()->routeIs('outings.show'))<link rel="stylesheet" href="{{ $built->url('outing.css') }}">@endif
         @if ($here === 'field')<link rel="stylesheet" href="{{ $built->url('carry.css') }}">@endif
         @if ($here === 'card')<link rel="stylesheet" href="{{ $built->url('card.css') }}">@endif

@@ -4,7 +4,8 @@
     '.nrw', '.orf', '.pef', '.raf', '.raw', '.rw2', '.rwl', '.srw', '.tif', '.tiff', '.x3f',
 ]])
 <form class="taking" method="post" action="{{ route('photos.take') }}" enctype="multipart/form-data" data-taking
-    data-most-mb="{{ $mostMb }}">
+    data-most-bytes="{{ $mostBytes }}" data-what="picture" data-uploads="{{ route('uploads') }}" data-part-bytes="{{ $partBytes }}"
+    data-parts="{{ $built->url('parts.js') }}">
     @csrf
     <label @class(['button', 'is-go' => $isGo])>{{ $words }}<input type="file" name="files[]" multiple data-taking-files
             accept="image/*,{{ implode(',', $kinds) }}"></label>
@@ -12,7 +13,7 @@
     {{ $slot }}
     @error('files')<p class="problem">{{ $message }}</p>@enderror
     <div class="taking-on" data-taking-on hidden>
-        <b data-taking-count role="status"></b><progress max="1" value="0" aria-label="Pictures taken in"></progress>
+        <b data-taking-count role="status"></b><progress max="1" value="0" hidden aria-label="Pictures taken in"></progress>
         <ul data-taking-list></ul>
     </div>
 </form>

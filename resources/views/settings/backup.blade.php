@@ -1,4 +1,4 @@
-<x-layout title="Backup" here="settings">
+<x-layout title="Backup" here="settings" script="backup">
     <div class="narrow-page">
         <h1>Backup</h1>
         <p class="hint">Everything you keep, as one file that can be read without this application.</p>
@@ -30,7 +30,9 @@
         </section>
         <section>
             <h2>Bring one back</h2>
-            <form method="post" action="{{ route('backup.receive') }}" enctype="multipart/form-data">
+            <form method="post" action="{{ route('backup.receive') }}" enctype="multipart/form-data" data-brings data-what="backup"
+                data-most-bytes="{{ $mostBytes }}" data-uploads="{{ route('uploads') }}" data-part-bytes="{{ $partBytes }}"
+                data-parts="{{ $built->url('parts.js') }}">
                 @csrf
                 <label for="f-backup">A backup, as it was saved</label>
                 <input type="file" id="f-backup" name="backup"
@@ -38,9 +40,10 @@
                     @if ($errors->has('backup')) aria-invalid="true" aria-describedby="f-backup-problem" @endif>
                 @error('backup')<p class="problem" id="f-backup-problem">{{ $message }}</p>@enderror
                 <p class="hint">
-                    First you see what it would change. Up to {{ $mostSent }} this way; a larger one, laid by hand into
-                    <code>{{ $folder }}</code> as it was saved, stands below.
+                    First you see what it would change. It goes in parts, and goes on where a network broke off. One larger than
+                    {{ $mostSent }}, laid by hand into <code>{{ $folder }}</code> as it was saved, stands below.
                 </p>
+                <p class="backup-sent" data-brings-said role="status"></p>
                 <div class="foot-line"><button class="button">Look into it</button></div>
             </form>
         </section>

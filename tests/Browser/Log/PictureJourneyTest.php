@@ -74,17 +74,17 @@ it('takes many files in one after the other, says of each what came of it, and s
     unlink($broken);
 });
 
-it('keeps what could not be sent, says so, and sends it by a press once the network is there again', function (): void {
+it('keeps what could not be sent, says so, and sends it as soon as the network is there again', function (): void {
     withoutPictures();
     $this->expectOnConsole('ERR_INTERNET_DISCONNECTED')->visit('/log');
     $this->offline();
     try {
         $this->browser->findElement(WebDriverBy::cssSelector('[data-taking-files]'))->sendKeys(demoFile('posts-silk'));
-        $this->seesIn('[data-taking-list]', 'could not be sent: the server is out of reach');
+        $this->seesIn('[data-taking-list]', 'could not be sent, the server is out of reach. It goes on once the network is back. Send it again');
     } finally {
         $this->offline(false);
     }
-    $this->click('[data-again]')->seesIn('h1', 'Frame 1');
+    $this->seesIn('h1', 'Frame 1');
     expect(inTheHouse('SELECT count(*) FROM photos'))->toBe(1);
 });
 
@@ -96,9 +96,9 @@ it('shows a picture that came in wider colours in these, not duller: as the brow
     exec('exiftool -q -overwrite_original -n -InteropIndex=R03 -ColorSpace=65535 '.escapeshellarg($path));
     $this->visit('/log');
     $this->browser->findElement(WebDriverBy::cssSelector('[data-taking-files]'))->sendKeys($path);
-    $this->eventually(fn () => inTheHouse('SELECT count(*) FROM photos') === 1 ? true : null, 'It is not taken in.');
+    // The page goes on by itself: left before, it would ask.
+    $this->seesIn('h1', 'Which frame is it?');
     unlink($path);
-    $this->visit('/photos/open');
     $seen = $this->browserScript(<<<'JS'
         const done = arguments[arguments.length - 1];
         const image = [...document.images].find((one) => one.src.includes('/photo'));
@@ -132,11 +132,14 @@ it('says how much of a picture has gone out over a slow network, and asks before
 
 it('sends nothing that the server would not take, and says so at once', function (): void {
     withoutPictures();
-    file_put_contents($large = sys_get_temp_dir().'/large-'.getmypid().'.nef', str_repeat('x', 3 * 1024 ** 2));
+    // A file with a hole in it: its size is all that is looked at.
+    $file = fopen($large = sys_get_temp_dir().'/large-'.getmypid().'.nef', 'wb');
+    ftruncate($file, 200_000_001);
+    fclose($file);
     $this->visit('/log');
     $this->script('window.sent = 0; const open = XMLHttpRequest.prototype.open; XMLHttpRequest.prototype.open = function (...of) { sent++; open.apply(this, of); }');
     $this->browser->findElement(WebDriverBy::cssSelector('[data-taking-files]'))->sendKeys($large);
-    $this->seesIn('[data-taking-list]', 'larger than 2 MB, which is more than is taken here. Send its JPEG.')
+    $this->seesIn('[data-taking-list]', 'larger than 200 MB, which is more than is taken here. Send its JPEG.')
         ->seesIn('[data-taking-count]', '0 taken in, 1 not');
     expect($this->script('return sent'))->toBe(0)->and($this->script('return document.querySelector("[data-again]")'))->toBeNull();
     unlink($large);

@@ -58,6 +58,7 @@ abstract class BrowserTestCase extends TestCase
         $log = array_map(
             static fn (array $line): string => $line['level'].' '.$line['message'], $this->browser->manage()->getLog('browser'),
         );
+        $wrong = $this->whatNoPageMayShow();
         if ($this->status()->isFailure() || $this->status()->isError()) {
             $name = Servers::artifacts().'/'.preg_replace('/\W+/', '-', substr($this->name(), 0, 90));
             $this->browser->takeScreenshot($name.'.png');
@@ -73,6 +74,26 @@ abstract class BrowserTestCase extends TestCase
             array_filter($log, fn (string $line): bool => str_starts_with($line, 'SEVERE') && ! $this->isExpected($line)),
         );
         self::assertSame([], self::withoutOvertaken($errors), 'The console has errors.');
+        self::assertSame([], $wrong, 'The page that stands last shows what none may.');
+    }
+
+    /**
+     * One name twice, where an answer was put beside what it was to replace; a word of a script instead of a figure; a picture that is none.
+     *
+     * @return list<string>
+     */
+    private function whatNoPageMayShow(): array
+    {
+        $wrong = (array) $this->script(<<<'JS'
+            const names = [...document.querySelectorAll('[id]')].map((one) => one.id);
+            const words = document.body?.innerText.match(/.{0,20}(\bundefined\b|\bNaN\b|\bInfinity\b|\[object ).{0,20}/g) ?? [];
+            const broken = [...document.images].filter((one) => one.complete && one.currentSrc && one.naturalWidth === 0);
+            return [...names.filter((name, i) => names.indexOf(name) !== i), ...words, ...broken.map((one) => `picture ${one.currentSrc}`)];
+            JS);
+
+        // Where a network was taken away, a picture may be missing.
+        return array_values($this->expectedOnConsole === [] ? $wrong
+            : array_filter($wrong, static fn (string $one): bool => ! str_starts_with($one, 'picture ')));
     }
 
     public function visit(string $path): static

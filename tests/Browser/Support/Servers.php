@@ -86,6 +86,7 @@ final class Servers
         $environment = [
             ...$environment, 'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
             'PHOTOS_FOLDER' => "{$folder}/photos",
+            'UPLOADS_FOLDER' => "{$folder}/uploads",
         ];
         self::artisan(['migrate', '--seed', '--force'], [...$environment, 'DB_DATABASE' => "{$folder}/seeded.sqlite"]);
         // Leave no write-ahead log behind, so that the file alone is the whole database.

@@ -52,7 +52,6 @@ it('loses nothing that was answered when it is killed while it writes, twenty ti
             }
         }
         expect($killer)->not->toBeNull('no writing of 200 was answered');
-        curl_close($client);
         proc_close($killer);
         proc_close($server);
         $open = new PDO('sqlite:'.$database);

@@ -90,6 +90,11 @@ it('says of a TIFF, which it does not read, what to send instead, and nothing of
     file_put_contents($path = $this->folder.'/a.tif', "II*\0".pack('V', 8).pack('v', 6).$entry(0x100, 1).$entry(0x101, 1).$entry(0x103, 1)
         .$entry(0x106, 1).$entry(0x111, 86).$entry(0x117, 1).pack('V', 0)."\x80");
     expect(fn () => Photograph::open($path))->toThrow(InvalidValue::class, 'none that could be had is in it. Send a JPEG that is made of it.');
+    // Raw files that begin in ways of their own, and have no picture in them.
+    foreach (['IIRO', 'IIU'."\0", 'FOVb', "\0MRM"] as $i => $sign) {
+        file_put_contents($path = $this->folder."/{$i}.raw", $sign.str_repeat("\0", 200));
+        expect(fn () => Photograph::open($path))->toThrow(InvalidValue::class, 'is in it. Send a JPEG that is made of it.');
+    }
     file_put_contents($path = $this->folder.'/a.txt', 'Wind west 4.');
     expect(fn () => Photograph::open($path))->toThrow(fn (InvalidValue $e) => expect($e->getMessage())->not->toContain('Send'));
 });

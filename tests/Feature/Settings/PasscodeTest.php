@@ -28,7 +28,7 @@ it('lets nobody in from the house without the passcode, on any route, whatever i
             continue;
         }
         $path = '/'.preg_replace_callback('/\{(\w+)\??\}/', fn (array $m): string => match ($m[1]) {
-            'kind' => str_contains($route->uri(), 'schemas') ? 'frames' : 'waves', 'item' => 'filter', 'backup' => '20261126T195501Z-daily',
+            'kind' => str_contains($route->uri(), 'schemas') ? 'frames' : 'waves', 'item' => 'filter', 'backup' => '20261126T195501Z-daily', 'upload' => str_repeat('a', 32),
             default => '1',
         }, $route->uri());
         $method = $route->methods()[0];
@@ -39,7 +39,7 @@ it('lets nobody in from the house without the passcode, on any route, whatever i
     expect($seen)->toBeGreaterThan(60)->and(Place::query()->count())->toBeGreaterThan(0);
     // A part of a page takes the whole page along.
     $this->get('/bench', ['HX-Request' => 'true'])->assertStatus(401)->assertHeader('HX-Redirect', route('enter'));
-    $this->getJson('/places')->assertStatus(401);
+    $this->getJson('/places')->assertStatus(401)->assertJsonPath('message', fn (string $words): bool => str_contains($words, 'enter the passcode'));
 });
 
 it('comes in by the passcode, however it is written, goes on to where it was, and leaves again', function (): void {

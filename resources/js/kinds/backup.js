@@ -1,0 +1,4 @@
+import '../base.js';
+import { startBring } from '../bring.js';
+
+startBring();
