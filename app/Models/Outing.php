@@ -57,6 +57,12 @@ final class Outing extends Model
             ->where('ends_at', '>=', now()->subHours(self::AROUND_HOURS));
     }
 
+    /** @return array{Carbon, Carbon} when what was taken was taken on it */
+    public function around(): array
+    {
+        return [$this->starts_at->copy()->subHours(self::AROUND_HOURS), $this->ends_at->copy()->addHours(self::AROUND_HOURS)];
+    }
+
     /** @return HasMany<Composition, $this> the most wanted first */
     public function compositions(): HasMany
     {

@@ -20,6 +20,7 @@ use GentlePour\Planning\WantedLight;
 use GentlePour\Sky\SkyEvent;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -27,9 +28,17 @@ use Illuminate\Http\Response;
 /** A visit planned as one thing: when, what, in which order, with what in the bag, and what came of it. */
 final class OutingController
 {
-    private const AROUND_S = 7200;
-
     private const FRAMES = 60;
+
+    public function index(Request $request, AllOutings $outings): View
+    {
+        $place = Place::query()->find($request->integer('place'));
+        $ahead = $request->integer('page', 1) > 1 ? [] : $outings->ahead($place?->id);
+
+        return view('outings.index', [
+            'place' => $place, 'ahead' => $ahead, 'behind' => $outings->behind($place?->id), 'now' => (float) now()->getTimestamp(),
+        ]);
+    }
 
     public function store(OutingRequest $request, Place $place, PlanOuting $plan): RedirectResponse
     {
@@ -68,9 +77,7 @@ final class OutingController
     /** @return Collection<int, Frame> taken at the place while the outing lasted, or a little before and after */
     private static function taken(Outing $outing): Collection
     {
-        $around = [$outing->starts_at->subSeconds(self::AROUND_S), $outing->ends_at->addSeconds(self::AROUND_S)];
-
-        return Frame::query()->where('place_id', $outing->place_id)->whereNotNull('open_s')->whereBetween('opened_at', $around)
+        return Frame::query()->where('place_id', $outing->place_id)->whereNotNull('open_s')->whereBetween('opened_at', $outing->around())
             ->oldest('opened_at')->limit(self::FRAMES)->get();
     }
 
@@ -108,12 +115,13 @@ final class OutingController
     }
 
     /** What is ticked at home, or when leaving the water. */
-    public function pack(PackingRequest $request, Outing $outing): RedirectResponse|Response
+    public function pack(PackingRequest $request, Outing $outing): RedirectResponse|JsonResponse
     {
-        $outing->update([$request->isLeaving() ? 'brought_back' : 'packed' => $request->done()]);
+        $list = $request->isLeaving() ? 'brought_back' : 'packed';
+        $outing->update([$list => $request->done($outing->$list)]);
 
         return $request->expectsJson()
-            ? new Response('', 204) : redirect()->route('outings.show', $outing)->withFragment('packing');
+            ? new JsonResponse(['done' => $outing->$list]) : redirect()->route('outings.show', $outing)->withFragment('packing');
     }
 
     public function own(PackingRequest $request, Outing $outing, PackingList $packing): RedirectResponse

@@ -14,7 +14,11 @@ final class PackingRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['done' => ['array', 'max:200'], 'done.*' => ['string', 'max:120'], 'own' => ['nullable', 'string', 'max:2000']];
+        return [
+            'done' => ['array', 'max:200'], 'done.*' => ['string', 'max:120'],
+            // What was ticked when the page was shown, with an empty one, so that nothing is something too.
+            'was' => ['array', 'max:201'], 'was.*' => ['nullable', 'string', 'max:120'], 'own' => ['nullable', 'string', 'max:2000'],
+        ];
     }
 
     public function isLeaving(): bool
@@ -22,13 +26,21 @@ final class PackingRequest extends FormRequest
         return $this->boolean('leaving');
     }
 
-    /** @return list<string> */
-    public function done(): array
+    /**
+     * What is ticked now. Several pack from one list, each on a page of their own: what somebody else has ticked or unticked meanwhile
+     * stays, where the page says what it was shown.
+     *
+     * @param  list<string>  $now
+     * @return list<string>
+     */
+    public function done(array $now): array
     {
-        /** @var array<string, list<string>> $valid */
+        /** @var array{done?: list<string>, was?: list<string|null>} $valid */
         $valid = $this->validated();
+        $done = $valid['done'] ?? [];
+        $was = array_filter($valid['was'] ?? $now, is_string(...));
 
-        return array_values(array_unique($valid['done'] ?? []));
+        return array_values(array_unique([...array_diff($now, array_diff($was, $done)), ...array_diff($done, $was)]));
     }
 
     /** @return list<string> a line each */

@@ -8,6 +8,7 @@ use App\Drawing\DayBoard;
 use App\Household\Subjects;
 use App\Models\Outing;
 use App\Models\Place;
+use App\Rooms\Outings\OutingAhead;
 use App\Rooms\Places\ComingWindow;
 use App\Rooms\Places\ComingWindows;
 use App\Rooms\Places\DayBoards;

@@ -9,10 +9,7 @@ use App\Drawing\DayStrip;
 use App\Models\Place;
 use App\Tide\CoastAtlas;
 use App\Tide\KeptOfPlace;
-use App\Tide\PlaceTide;
 use DateTimeImmutable;
-use GentlePour\InvalidValue;
-use GentlePour\Planning\Almanac;
 use GentlePour\Tide\Station;
 use GentlePour\Tide\TideEvent;
 use GentlePour\Units;
@@ -21,8 +18,6 @@ use Illuminate\Database\Eloquent\Collection;
 /** All places: where they lie to one another, each with its day and when it is good next. */
 final readonly class AllPlaces
 {
-    private const STRIP_PX = 56.0;
-
     /** Places further from the others than this are not on the map with them, in km. */
     private const TOGETHER_KM = 250.0;
 
@@ -30,12 +25,10 @@ final readonly class AllPlaces
 
     private const LEAST_KM = 8.0;
 
-    private const LEAST_RANGE_M = 0.5;
-
     private const TURNS = 2;
 
     public function __construct(
-        private ComingWindows $windows, private PlaceTide $tides, private CoastAtlas $atlas, private Units $units,
+        private ComingWindows $windows, private DrawnDay $days, private CoastAtlas $atlas, private Units $units,
     ) {
     }
 
@@ -92,33 +85,17 @@ final readonly class AllPlaces
 
     private function row(Place $place, ?ComingWindow $next): PlaceRow
     {
-        $now = now($place->zone());
-        $midnight = DateTimeImmutable::createFromInterface($now)->setTime(0, 0);
-        [$from, $to] = [(float) $midnight->getTimestamp(), (float) $midnight->modify('+1 day')->getTimestamp()];
+        $now = (float) now()->getTimestamp();
+        [$from, $to] = DrawnDay::around($place, $now);
+        $windows = $next === null ? [] : [$next->window];
         [$strip, $events] = KeptOfPlace::get(
-            'strip', $place, [$from, $next?->window], fn (): array => $this->drawn($place, $next, $from, $to), DayStrip::class,
+            'strip', $place, [$from, $windows], fn (): array => $this->days->of($place, $windows, $from, $to),
+            DayStrip::class, DrawnDay::class,
         );
 
         return new PlaceRow(
-            $place, $strip, DayStrip::x(($now->getTimestamp() - $from) / ($to - $from)),
-            $this->turns($events, $place, (float) $now->getTimestamp()), $next,
+            $place, $strip, DayStrip::x(($now - $from) / ($to - $from)), $this->turns($events, $place, $now), $next,
         );
-    }
-
-    /** @return array{DayStrip, list<TideEvent>} a day of a place, with the turns of the tide on it and on the day after */
-    private function drawn(Place $place, ?ComingWindow $next, float $from, float $to): array
-    {
-        try {
-            $tide = $this->tides->curve($place, $from, $to + 86400);
-        } catch (InvalidValue) {
-            $tide = null;
-        }
-        $date = (new DateTimeImmutable('@'.(int) $from))->setTimezone($place->zone())->format('Y-m-d');
-        [$day] = Almanac::days($place->observer(), $place->zone(), $tide, null, $next === null ? [] : [$next->window], $date, 1);
-        $heights = $day->heightsM === [] ? [0.0, 1.0] : $day->heightsM;
-        $range = [min($heights), max(max($heights), min($heights) + self::LEAST_RANGE_M)];
-
-        return [DayStrip::of($day, $range, self::STRIP_PX), $tide?->events() ?? []];
     }
 
     /** @param  list<TideEvent>  $events */

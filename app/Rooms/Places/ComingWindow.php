@@ -40,11 +40,16 @@ final readonly class ComingWindow
         ) !== [];
     }
 
-    /** “in 3 h”, “tomorrow”, “in 5 days”, by the clock of the place */
     public function untilWords(DateTimeImmutable $now): string
     {
-        $hours = ($this->from->getTimestamp() - $now->getTimestamp()) / 3600;
-        $days = (int) $this->from->setTime(0, 0)->diff($now->setTimezone($this->from->getTimezone())->setTime(0, 0))->days;
+        return self::until($this->from, $now);
+    }
+
+    /** “in 3 h”, “tomorrow”, “in 5 days”, by the clock of the place in which the first is given */
+    public static function until(DateTimeImmutable $from, DateTimeImmutable $now): string
+    {
+        $hours = ($from->getTimestamp() - $now->getTimestamp()) / 3600;
+        $days = (int) $from->setTime(0, 0)->diff($now->setTimezone($from->getTimezone())->setTime(0, 0))->days;
 
         return match (true) {
             $hours <= 0 => 'now',

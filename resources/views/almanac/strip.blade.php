@@ -6,5 +6,11 @@
     @foreach ($strip->windows as [$x, $width])
         <rect class="month-window" x="{{ $x }}" y="0" width="{{ $width }}" height="{{ $strip->height }}"/>
     @endforeach
+    @isset($visit)
+        <rect class="month-window" x="{{ $visit->span()[0] }}" y="0" width="{{ $visit->span()[1] }}" height="{{ $strip->height }}"/>
+        @foreach ($visit->marks() as [$x, $isKeeper])
+            <path @class(['strip-frame', 'is-keeper' => $isKeeper]) d="M{{ $x }} {{ $isKeeper ? 8 : 30 }}V{{ $strip->height }}"/>
+        @endforeach
+    @endisset
     @isset($nowX)<path class="strip-now" d="M{{ $nowX }} 0V{{ $strip->height }}"/>@endisset
 </svg>

@@ -1,6 +1,6 @@
 @php($zone = $place->timezone)
 @php($clock = $write->units()->hours())
-<x-layout title="{{ $place->name }}, {{ $outing->starts_at->setTimezone($zone)->format('j M') }}" here="places" script="page">
+<x-layout title="Outing to {{ $place->name }}, {{ $outing->starts_at->setTimezone($zone)->format('j M') }}" here="outings" script="page">
     <div class="title-line">
         <h1>
             {{ $place->name }}
@@ -223,6 +223,7 @@
                     <form class="sheet" method="post" action="{{ route('outings.pack', $outing) }}" data-ticks>
                         @csrf @method('put')
                         @if ($which === 'back')<input type="hidden" name="leaving" value="1">@endif
+                        @foreach (['', ...$outing->$column] as $key)<input type="hidden" name="was[]" value="{{ $key }}">@endforeach
                         <ol>
                             @foreach ($packing as $item)
                                 <li>
@@ -261,7 +262,7 @@
             </div>
             @include('places.cautions')
             <h2 class="not-on-paper">When it is over</h2>
-            <form class="not-on-paper" method="post" action="{{ route('outings.close', $outing) }}">
+            <form class="not-on-paper" id="close" method="post" action="{{ route('outings.close', $outing) }}">
                 @csrf @method('put')
                 <label class="note-label" for="f-came">What came of it</label>
                 <textarea class="textarea" id="f-came" name="came_of_it" rows="3">{{ old('came_of_it', $outing->came_of_it) }}</textarea>

@@ -199,7 +199,7 @@
         <section>
             <h2>Outings</h2>
             <ul class="sightings">
-                @foreach ($place->outings->sortBy('starts_at') as $outing)
+                @foreach ($place->outings->where('ends_at', '>', now())->sortBy('starts_at') as $outing)
                     <li>
                         <a href="{{ route('outings.show',
                             $outing) }}">{{ $outing->starts_at->setTimezone($place->timezone)->format('D j M Y, '
@@ -217,6 +217,9 @@
                     </li>
                 @endforeach
             </ul>
+            @if ($place->outings->isNotEmpty())
+                <p class="hint"><a href="{{ route('outings', ['place' => $place->id]) }}">All outings to this place</a></p>
+            @endif
             <form method="post" action="{{ route('outings.store', $place) }}">
                 <x-once/>
                 <x-entry name="starts_at" type="datetime-local"

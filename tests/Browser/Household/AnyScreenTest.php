@@ -10,7 +10,7 @@ use Facebook\WebDriver\WebDriverKeys;
 beforeEach(fn () => $this->savesData());
 
 dataset('views', [
-    '/', '/almanac?place=2&mark=2&light=golden', '/places', '/places/2?day=2026-11-26', '/places/2/edit', '/bench', '/water',
+    '/', '/almanac?place=2&mark=2&light=golden', '/places', '/outings', '/places/2?day=2026-11-26', '/places/2/edit', '/bench', '/water',
     '/water/waves', '/water/buoy', '/compare', '/log', '/log/1', '/learned', '/practice', '/photos/open',
     '/log/compare?chosen[]=1&chosen[]=b1', '/kit',
     '/kit/filter/1', '/kit/first', '/card', '/settings', '/subjects/3', '/shoot', '/nowhere', '/outings/2',
@@ -42,7 +42,7 @@ const SMALLEST_TEXT = <<<'JS'
     JS;
 
 it('is at most two presses from anywhere to anywhere, by five doors', function (): void {
-    foreach (['Ahead' => ['Outlook', 'Almanac', 'Places'], 'Bench' => ['Bench', 'Water', 'Compare'], 'Shoot' => [],
+    foreach (['Ahead' => ['Outlook', 'Almanac', 'Places', 'Outings'], 'Bench' => ['Bench', 'Water', 'Compare'], 'Shoot' => [],
         'Log' => ['Frames', 'Learned', 'Practice'], 'Kit' => ['Bag', 'Card', 'Field file', 'Settings', 'Manual']] as $door => $tabs) {
         $this->visit('/log/1');
         $doors = (array) $this->script('return [...document.querySelectorAll(".doors a")].map((a) => a.textContent)');

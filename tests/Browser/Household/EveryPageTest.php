@@ -9,7 +9,7 @@ dataset(
     [
         '/bench', '/bench?kind=swell&period=8&look=glass&look_was=glass&longest=2m&target=', '/log', '/log/1', '/learned', '/practice',
         '/photos/open', '/log/compare?chosen[]=1&chosen[]=2', '/kit', '/kit/filter/2',
-        '/kit/camera/new', '/shoot', '/nowhere', '/outings/2', '/', '/places', '/places/2?day=2026-11-26', '/places/1', '/places/new',
+        '/kit/camera/new', '/shoot', '/nowhere', '/outings/2', '/outings', '/', '/places', '/places/2?day=2026-11-26', '/places/1', '/places/new',
         '/almanac', '/manual',
         '/almanac?place=2&mark=2&light=golden', '/water', '/water/waves', '/water/clouds', '/water/buoy', '/compare', '/card', '/settings',
         '/settings/backup', '/settings/deleted', '/enter', '/subjects/3', '/kit/first',

@@ -80,5 +80,5 @@ it('has a word for a stranger on every page, and no error', function (string $pa
     Servers::running()->freshDatabase(empty: true);
     $this->visit($path);
     expect($this->text('main'))->not->toBe('')->and($this->text('h1'))->not->toContain('wrong');
-})->with(['/', '/almanac', '/places', '/places/new', '/subjects/new', '/bench', '/water', '/water/waves', '/compare', '/shoot', '/log',
+})->with(['/', '/almanac', '/places', '/outings', '/places/new', '/subjects/new', '/bench', '/water', '/water/waves', '/compare', '/shoot', '/log',
     '/kit', '/card']);

@@ -53,6 +53,23 @@ it('keeps ticks on the device where there is no network, shows them again, and b
         ->and($kept())->toContain($free[1])->toContain($free[2]);
 });
 
+it('shows what somebody else ticks in the same house, undoes none of it, and keeps what is pressed meanwhile', function (): void {
+    $database = fn (): PDO => new PDO('sqlite:'.Tests\Browser\Support\Servers::running()->database());
+    $kept = fn (): array => (array) json_decode((string) $database()->query('SELECT packed FROM outings WHERE id = 2')->fetchColumn(), true);
+    $this->onPhone()->visit('/outings/2')->script('document.querySelectorAll(".packing")[0].open = true');
+    $list = '.packing:first-of-type';
+    [$mine, $theirs, $next] = (array) $this->script('return [...document.querySelectorAll(".packing")[0].querySelectorAll("[type=checkbox]:not(:checked)")].map((box) => box.value).slice(0, 3)');
+    $database()->prepare('UPDATE outings SET packed = ? WHERE id = 2')->execute([json_encode([...$kept(), $theirs])]);
+    $count = (int) $this->text("{$list} [data-ticked]");
+    // The next thumb comes before the answer to the first.
+    $this->slowedBy(500)->click("{$list} [value=\"{$mine}\"]")->click("{$list} [value=\"{$next}\"]");
+    $this->eventually(fn (): ?bool => array_diff([$mine, $theirs, $next], $kept()) === [] ? true : null, 'Not all three are kept.');
+    $this->seesIn("{$list} [data-ticked]", (string) ($count + 3));
+    foreach ([$mine, $theirs, $next] as $value) {
+        expect($this->script("return document.querySelector('{$list} [value=\"{$value}\"]').checked"))->toBeTrue();
+    }
+});
+
 it('is one page on paper, with schedule, packing, the text and the cautions', function (): void {
     $this->visit('/outings/2');
     $printed = (new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF',

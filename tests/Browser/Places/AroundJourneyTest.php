@@ -35,9 +35,6 @@ it('turns the lens by keys, and says what was wrong at the field without losing 
     $this->press(WebDriverKeys::ARROW_RIGHT)->press(WebDriverKeys::ARROW_RIGHT)->press(WebDriverKeys::ARROW_UP);
     $this->eventually(fn (): ?bool => $this->value('#lens-facing') === '117' && $this->value('#lens-tilt') === '1' ? true : null,
         'Two keys are not two degrees.');
-    // The answer to the keys is there before a field is gone into: until then the form is written anew.
-    $this->eventually(fn (): ?bool => $this->script("return document.getElementById('horizon-asked').dataset.state") === 'fresh'
-        && str_contains($this->text('#horizon'), 'Keep 117°') ? true : null, 'The keys are not answered.');
     $this->type('#lens-facing', '400')->seesIn('#lens-facing-problem', 'between 0');
     expect($this->value('#lens-facing'))->toBe('400');
     $this->type('#lens-facing', '90')->eventually(fn (): ?bool => $this->script("return document.querySelector('#lens-facing-problem') === null && document.getElementById('horizon-asked').dataset.state === 'fresh'") ? true : null, 'It is not mended.');
@@ -54,6 +51,22 @@ it('lets no late answer write over what is typed on, and says so when none comes
     $this->offline()->expectOnConsole('ERR_INTERNET_DISCONNECTED')->expectOnConsole('htmx:sendError')->expectOnConsole('htmx:sendAbort')->expectOnConsole('htmx:afterRequest')->type('#lens-facing', '220')->seesIn('#horizon-asked-said', 'out of reach');
     expect($this->value('#lens-facing'))->toBe('220');
     $this->offline(false);
+});
+
+it('leaves hand and eye where they are when an answer comes: the field, the place in it, and the part of the drawing that is looked at', function (): void {
+    $this->onPhone()->visit('/places/2?day=2026-12-04')->seesIn('.passages', 'Sun in the frame')->slowedBy(400);
+    $this->script("document.querySelector('.horizon-scroll').scrollLeft = 100");
+    $field = $this->find('#lens-facing');
+    $field->clear();
+    // The last digit is to go before the others: while the first answer is on its way, the hand is in the middle.
+    $field->sendKeys('2');
+    $this->eventually(fn (): ?bool => $this->script("return document.getElementById('horizon-asked').dataset.state") === 'asking' ? true : null, 'It does not ask.');
+    $field->sendKeys(['05', WebDriverKeys::ARROW_LEFT]);
+    $this->eventually(fn (): ?bool => $this->script("return document.getElementById('horizon-asked').dataset.state") === 'fresh' ? true : null, 'No answer.');
+    $this->browser->switchTo()->activeElement()->sendKeys('1');
+    expect($this->value('#lens-facing'))->toBe('2015');
+    $this->press(WebDriverKeys::BACKSPACE)->seesIn('#horizon', 'Keep 205°');
+    expect($this->script("return document.querySelector('.horizon-scroll').scrollLeft"))->toBe(100);
 });
 
 it('has one cursor for board, horizon and ground', function (): void {

@@ -39,6 +39,7 @@ it('shows the cautions wherever a plan leads to the water', function (string $pa
     '/bench',
     '/places/2',
     '/almanac?place=2&above=3',
+    '/outings',
 ]);
 
 it('fetches nothing at run time: no address of another host in what it serves', function (string $path): void {
@@ -60,6 +61,7 @@ it('answers every room and an unknown address without a stack trace', function (
 })->with([
     ['/', 200],
     ['/places', 200],
+    ['/outings', 200],
     ['/almanac', 200],
     ['/bench', 200],
     ['/shoot', 200],

@@ -112,8 +112,24 @@ it('changes its times and the way there, and refuses impossible ones', function 
     expect($this->outing->refresh()->travel_minutes)->toBe(60.0);
 });
 
+it('lets two pack from one list: what the other has ticked or unticked since the page was shown stays', function (): void {
+    $ticks = fn (array $sent) => $this->putJson("/outings/{$this->outing->id}/packing", $sent)->assertOk()->json('done');
+    $this->outing->update(['packed' => ['tripod', 'cards']]);
+    // Both have the page with these two; one adds cloths, the other takes the cards out.
+    expect($ticks(['was' => ['', 'tripod', 'cards'], 'done' => ['tripod', 'cards', 'cloths']]))->toBe(['tripod', 'cards', 'cloths'])
+        ->and($ticks(['was' => ['', 'tripod', 'cards'], 'done' => ['tripod']]))->toBe(['tripod', 'cloths'])
+        ->and($ticks(['was' => [''], 'done' => ['headlamp']]))->toBe(['tripod', 'cloths', 'headlamp'])
+        ->and($ticks(['was' => ['', 'headlamp'], 'done' => []]))->toBe(['tripod', 'cloths'])
+        // Who does not say what was shown means the whole.
+        ->and($ticks(['done' => ['cards']]))->toBe(['cards'])
+        ->and($this->outing->refresh()->packed)->toBe(['cards']);
+    $this->putJson("/outings/{$this->outing->id}/packing", ['was' => [['a']], 'done' => []])->assertStatus(422);
+    $page = (string) $this->get("/outings/{$this->outing->id}")->getContent();
+    expect($page)->toContain('<input type="hidden" name="was[]" value="cards">');
+});
+
 it('packs what the outing asks for, ticks it at home and when leaving, and puts what was missed first the next time', function (): void {
-    $ticks = fn (array $sent) => $this->putJson("/outings/{$this->outing->id}/packing", $sent)->assertNoContent();
+    $ticks = fn (array $sent) => $this->putJson("/outings/{$this->outing->id}/packing", $sent)->assertOk();
     $ticks(['done' => ['tripod', 'cards']]);
     $ticks(['done' => ['tripod'], 'leaving' => '1']);
     expect($this->outing->refresh()->packed)->toBe(['tripod', 'cards'])->and($this->outing->brought_back)->toBe(['tripod']);

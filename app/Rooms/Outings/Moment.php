@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Rooms\Outlook;
+namespace App\Rooms\Outings;
 
 use DateTimeImmutable;
 use DateTimeZone;
