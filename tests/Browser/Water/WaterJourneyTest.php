@@ -77,7 +77,7 @@ it('reads a buoy file, lists the bad lines, and takes the row nearest in time', 
 });
 
 it('draws water whose contrast, read back from the pixels, is the core’s within 15 %, over the looks', function (string $water): void {
-    $this->visit('/compare')->find('canvas');
+    $this->savesData()->visit('/compare')->find('canvas');
     $found = $this->browser->executeAsyncScript(<<<'JS'
         const done = arguments[arguments.length - 1];
         const { LayeredScene } = await import(document.querySelector('canvas').dataset.drawer);
