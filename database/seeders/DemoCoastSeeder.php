@@ -88,7 +88,10 @@ final class DemoCoastSeeder extends Seeder
             ['name' => 'cobbles awash', 'above' => true, 'height_m' => 4.3],
         );
         $shelf->outings()->create(
-            ['starts_at' => '2026-10-18 15:30', 'ends_at' => '2026-10-18 17:30', 'note' => 'Swell bigger than forecast.'],
+            [
+                'starts_at' => '2026-10-18 15:30', 'ends_at' => '2026-10-18 17:30', 'note' => 'Low water at dusk.',
+                'came_of_it' => 'Swell bigger than forecast, and better for it.', 'closed_at' => '2026-10-18 18:20',
+            ],
         );
         $this->outingAhead($shelf, $posts, $tide);
     }

@@ -181,9 +181,7 @@
                         @endforelse
                         <div class="chosen-strip">
                             @include('almanac.strip', ['strip' => $drawn->strip])
-                            <p class="strip-hours" aria-hidden="true">
-                                <span>0</span><span>6</span><span>12</span><span>18</span><span>24</span>
-                            </p>
+                            @include('almanac.hours')
                         </div>
                         <p>
                             <a class="button" href="{{ route('places.show', [$place, 'day' => $drawn->chosen->date]) }}">The board of this

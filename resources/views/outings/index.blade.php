@@ -29,7 +29,7 @@
                             <span>{{ $visit->from()->format($clock) }} to {{ $visit->to()->format($clock) }}</span>
                             <strong>{{ $visit->outing->place->name }}</strong>
                         </a>
-                        <div class="visit-day">@include('almanac.strip', ['strip' => $visit->strip])</div>
+                        <div class="visit-day">@include('almanac.strip', ['strip' => $visit->strip])@include('almanac.hours')</div>
                         <div class="visit-what">
                             <ol class="visit-moments">
                                 @foreach ($visit->moments as $moment)
@@ -59,7 +59,7 @@
                             <span>{{ $visit->from()->format($clock) }} to {{ $visit->to()->format($clock) }}</span>
                             <strong>{{ $visit->outing->place->name }}</strong>
                         </a>
-                        <div class="visit-day">@include('almanac.strip', ['strip' => $visit->strip])</div>
+                        <div class="visit-day">@include('almanac.strip', ['strip' => $visit->strip])@include('almanac.hours')</div>
                         <div class="visit-what">
                             <p>
                                 @if ($visit->outing->came_of_it){{ $visit->outing->came_of_it }}

@@ -23,7 +23,8 @@
                     <li>
                         <a href="{{ route('places.show', $row->place) }}">
                             <span class="place-name"><b>{{ $row->place->name }}</b><small>{{ $row->place->notes }}</small></span>
-                            <span class="place-day">@include('almanac.strip', ['strip' => $row->strip, 'nowX' => $row->now])</span>
+                            <span class="place-day">@include('almanac.strip', ['strip' => $row->strip, 'nowX' => $row->now])
+                                @include('almanac.hours')</span>
                             <span class="place-next">@if ($row->next)<b>{{ $row->next->from->format('D j M, '
                                 .$write->units()->hours()) }}</b><small>{{ $row->next->untilWords($now) }},
                                         {{ $row->next->mark?->name ?? 'low light' }}</small>@else<small>{{ $row->whyNone() }}</small>@endif
