@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverKeys;
 
+beforeEach(fn () => $this->savesData());
+
 it('takes a person from the look to a frame in the log and on to the next', function (): void {
     $this->visit('/bench')->seesIn('h1', 'Silk in the cascade');
 

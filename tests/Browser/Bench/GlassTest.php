@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // The quickest path: what the meter says, the glass, and the countdown.
 
+beforeEach(fn () => $this->savesData());
+
 it('goes from a reading and a glass to the countdown in five presses and entries, the ticks of the run sheet apart', function (bool $phone): void {
     $phone && $this->onPhone();
     $this->visit('/bench');

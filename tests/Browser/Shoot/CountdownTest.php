@@ -140,7 +140,7 @@ it('opens on the crest that was pressed for, and at a full minute of the clock',
 
 it('has everything of the job on one screen, upright and sideways', function (int $width, int $height): void {
     bulbFrame($this->onPhone());
-    $this->browser->manage()->window()->setSize(new Facebook\WebDriver\WebDriverDimension($width, $height + 140));
+    $this->inWindow($width, $height + 140);
     $tools = new Facebook\WebDriver\Chrome\ChromeDevToolsDriver($this->browser);
     $tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1,
         'mobile' => true]);

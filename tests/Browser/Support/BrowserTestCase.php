@@ -35,6 +35,9 @@ abstract class BrowserTestCase extends TestCase
     /** @var list<string> parts of console messages that the test brings about itself */
     private array $expectedOnConsole = [];
 
+    /** @var array{int, int} of the one browser of all tests */
+    private static array $window = [0, 0];
+
     protected RemoteWebDriver $browser;
 
     protected function setUp(): void
@@ -43,8 +46,7 @@ abstract class BrowserTestCase extends TestCase
         $servers = Servers::running();
         $this->browser = $servers->browser;
         $servers->freshDatabase();
-        $this->browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
-        $this->settle();
+        $this->inWindow(1280, 800)->settle();
         $this->browser->get($servers->address.'/icon.svg');
         $this->browser->manage()->deleteAllCookies();
         $this->browser->executeScript('localStorage.clear(); sessionStorage.clear()');
@@ -131,7 +133,16 @@ abstract class BrowserTestCase extends TestCase
 
     public function onPhone(): static
     {
-        $this->browser->manage()->window()->setSize(new WebDriverDimension(390, 844));
+        return $this->inWindow(390, 844);
+    }
+
+    /** In px. To set it takes a tenth of a second, also where it is so already. */
+    public function inWindow(int $width, int $height): static
+    {
+        if (self::$window !== [$width, $height]) {
+            $this->browser->manage()->window()->setSize(new WebDriverDimension($width, $height));
+            self::$window = [$width, $height];
+        }
 
         return $this;
     }

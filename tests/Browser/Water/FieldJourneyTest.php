@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverDimension;
 
 beforeEach(fn () => $this->savesData());
 
@@ -21,7 +20,7 @@ it('times a float over three runs, drops one, and carries the mean to the bench'
     // A moment passes on the page's own clock, or a press at the spot of the one before would be a trembling hand.
     $this->script('window.clockMs += 1000');
     $this->click('.is-go')->seesIn('.said', 'Float: 2.25 m/s kept');
-    $this->browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
+    $this->inWindow(1280, 800);
     $this->click('.measured .is-new a[href*=measured]')->find('#f-speed');
     expect($this->value('#f-speed'))->toBe('2.25');
 });
@@ -34,7 +33,7 @@ it('times the retreat of the swash, and keeps the frame within it', function ():
         $this->click('[data-turns]');
     }
     $this->seesIn('[data-times]', '6 presses')->click('.is-go')->seesIn('.said', 'Swash: 4.0 s kept');
-    $this->browser->manage()->window()->setSize(new WebDriverDimension(1280, 800));
+    $this->inWindow(1280, 800);
     $this->click(
         '.measured .is-new a[href*=measured]',
     )->seesIn('h1', 'in the backwash')->seesIn('.rhythm', 'Open as the uprush turns')->seesIn('.stop-rule.is-wide', 'your limit: 4');

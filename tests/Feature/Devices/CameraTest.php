@@ -23,7 +23,7 @@ use GentlePour\Sky\Observer;
 // The simulated camera knows what it adds to what it sees: what is measured in its frames is set against that, also when they are saved once
 // more at a quality of 75.
 
-/** A frame of a scene that stands before the lens, written to a file of its own. */
+/** A frame of a scene that stands before the lens, written to a file of its own: once, since a name stands for one frame. */
 function frameBefore(string $name, BeforeTheLens $before, float $seconds, float $stops = 0.0, int $seed = 5): string
 {
     // As it is metered, at f/8: N^2 / t = 2^EV at ISO 100; more or less by so many stops.
@@ -31,7 +31,8 @@ function frameBefore(string $name, BeforeTheLens $before, float $seconds, float 
     $set = new Exposure(Aperture::of(8.0), ShutterTime::ofSeconds($seconds), Iso::of($iso));
     $folder = sys_get_temp_dir().'/frames-before-'.getmypid();
     is_dir($folder) || (mkdir($folder) && register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($folder))));
-    file_put_contents($path = "{$folder}/{$name}.jpg", (new SimulatedCamera($before, $seed))->expose($set, 1_780_000_000.0)->bytes);
+    is_file($path = "{$folder}/{$name}.jpg")
+        || file_put_contents($path, (new SimulatedCamera($before, $seed))->expose($set, 1_780_000_000.0)->bytes);
 
     return $path;
 }
@@ -70,7 +71,7 @@ dataset('once or twice', ['as it came' => [false], 'saved once more' => [true]])
 it('finds what a filter takes within a twentieth of a stop, its colour as well, and how even it is', function (float $takes, float $red, float $blue, float $corners, bool $again): void {
     // Marked and exposed as ten stops, it takes another number.
     $base = frameBefore('base', quietScene(), 1 / 60, -1.0);
-    $long = frameBefore('filtered', quietScene(filterStops: $takes, red: $red, blue: $blue)->spoiled(cornerStops: $corners), 16.0, -1.0, 6);
+    $long = frameBefore("filtered-{$takes}", quietScene(filterStops: $takes, red: $red, blue: $blue)->spoiled(cornerStops: $corners), 16.0, -1.0, 6);
     $files = array_map(static fn (string $path): string => $again ? savedAgain($path) : $path, [$base, $long]);
     $found = CheckedPhotograph::calibration(Photograph::open($files[0])->lookedAt(), Photograph::open($files[1])->lookedAt(), $corners > 0
         ? null : Area::of(0.1, 0.1, 0.8, 0.8));
