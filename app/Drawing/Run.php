@@ -23,4 +23,10 @@ final readonly class Run
         public Label $result,
     ) {
     }
+
+    /** Where it ends: in the lane on which it came there, so that its mark lies on no name. */
+    public function endY(): float
+    {
+        return $this->back === [] ? $this->lane / 2 : $this->lane + 6.5;
+    }
 }

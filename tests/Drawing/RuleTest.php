@@ -237,11 +237,12 @@ it('draws a run from the reading: what lengthens to the right, what shortens bac
         [wideX(-6) + 0.75, round(wideX(0) - wideX(-6) - 1.5, 1), 'Six +6', 'filter', 'Six +6'],
         [wideX(0) + 0.75, round(wideX(2) - wideX(0) - 1.5, 1), 'bias +2', 'bias', 'bias +2'],
     ])->and(array_map($block, $run->back))->toBe([[wideX(1) + 0.75, round(wideX(2) - wideX(1) - 1.5, 1), 'filters off −1', 'filter', null]])
-        ->and([$run->key, $run->y, $run->picked, $run->lane, $run->endX])->toBe([$way->key(), 128.0, true, 14.0, wideX(1)])
+        ->and([$run->key, $run->y, $run->picked, $run->lane, $run->endX, $run->endY()])
+        ->toBe([$way->key(), 128.0, true, 14.0, wideX(1), 20.5])
         ->and([$run->result->text, $run->result->x, $run->result->anchor])
         ->toBe([$way->shutterLabel().'  f/11  ISO 100', wideX(2) + 14, 'start']);
     $plain = (new RunLayout(new StopAxis(-36, 33, 62, 1174), subject([$way]), false))->run($way, 128.0);
-    expect($plain->back)->toBe([])->and($plain->lane)->toBe(26.0)->and($plain->endX)->toBe(wideX(0));
+    expect($plain->back)->toBe([])->and($plain->lane)->toBe(26.0)->and([$plain->endX, $plain->endY()])->toBe([wideX(0), 13.0]);
 });
 
 it('takes a variable filter for what it is set to, not for its darkest', function (): void {

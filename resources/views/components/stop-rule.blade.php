@@ -110,7 +110,7 @@
                     @endif
                 </g>
             @endforeach
-            <circle cx="{{ $run->endX }}" cy="13" r="6.5"/>
+            <circle cx="{{ $run->endX }}" cy="{{ $run->endY() }}" r="6.5"/>
             <text class="end" x="{{ $run->result->x }}" y="18.5" text-anchor="{{ $run->result->anchor }}">{{ $run->result->text }}</text>
         </g>
     @endforeach
