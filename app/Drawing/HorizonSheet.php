@@ -43,6 +43,9 @@ final readonly class HorizonSheet
 
     private const HOUR_PX = 12.0;
 
+    /** What the altitudes take at the left. */
+    private const SCALE_PX = 34.0;
+
     public float $skyDeg;
 
     public float $belowDeg;
@@ -190,6 +193,9 @@ final readonly class HorizonSheet
     public function hours(SkyBody $body): array
     {
         $room = new LabelRoom;
+        foreach ($this->altitudes() as $scale) {
+            $room->block(0, self::SCALE_PX, $scale->y - self::HOUR_PX, $scale->y + self::HOUR_PX);
+        }
         $labels = [];
         foreach ($this->of($body) as [$unix, $at]) {
             $local = (new DateTimeImmutable('@'.(int) $unix))->setTimezone($this->zone);

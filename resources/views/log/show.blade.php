@@ -36,10 +36,10 @@
                     <button class="button is-small" data-keeps-areas>Keep and measure</button>
                     <details class="more">
                         <summary>As numbers</summary>
-                        <x-entry name="water_area" label="The water"
+                        <x-entry name="water_area" label="The water" class="is-wide"
                             :value="old('water_area', $photo->water()?->written())" :problem="$errors->first('water_area') ?: null"
                             placeholder="0.2,0.5,0.6,0.4" hint="Left, top, width, height, as shares"/>
-                        <x-entry name="still_area" label="What stands still"
+                        <x-entry name="still_area" label="What stands still" class="is-wide"
                             :value="old('still_area', $photo->still()?->written())" :problem="$errors->first('still_area') ?: null"
                             placeholder="0.1,0.3,0.2,0.2"/>
                     </details>
