@@ -60,16 +60,23 @@ final readonly class DialRounding
     /** The longest time that can be had and is no longer than this, in stops from a second. */
     public function before(float $longest): float
     {
-        if (! $this->release || $longest <= $this->timedUpTo) {
+        // The first that is counted follows the last that the camera times; between them there is none.
+        $first = log(ShutterTime::ofStops($this->timedUpTo + self::TIE)->counted()->seconds, 2);
+        if (! $this->release || $longest < $first - self::TIE) {
             return min($this->longestThirds, floor(3 * $longest + self::TIE)) / 3;
         }
-        $seconds = 2 ** $longest + self::TIE;
         $counted = ShutterTime::ofStops($longest)->counted()->seconds;
-        // Counted times stand a second apart, from two minutes on five.
-        $step = $counted > 120 ? 5 : 1;
-        $before = $counted <= $seconds ? $counted : ShutterTime::ofSeconds(max(1.0, $counted - $step))->counted()->seconds;
+        if ($counted <= 2 ** $longest + self::TIE) {
+            return log($counted, 2);
+        }
+        // Counted times stand a tenth of a second apart, from ten seconds on a second, from two minutes on five.
+        $step = match (true) {
+            $counted > 120 => 5.0,
+            $counted > 10 => 1.0,
+            default => 0.1,
+        };
 
-        return log($before, 2);
+        return log(ShutterTime::ofSeconds($counted - $step)->counted()->seconds, 2);
     }
 
     /** Whether a time that can be had is beyond what the camera times. */

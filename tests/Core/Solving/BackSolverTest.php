@@ -260,3 +260,40 @@ it('answers the document of the command as the contract has it', function (): vo
         ->and(array_keys($first['terms'][0]))->toBe(['name', 'stops', 'why'])
         ->and($out['remedies'])->toBe([]);
 });
+
+it('gives each stack its best way, or the one as read where that comes within a third of the target; and of a short list the same as of a long one', function (int $from): void {
+    $readWays = 0;
+    for ($seed = $from; $seed < $from + 40; $seed++) {
+        $q = anyQuestion($seed);
+        $all = BackSolver::solve($q, 100_000);
+        $groups = [];
+        foreach ($all->ways as $way) {
+            $groups[$way->filters->label()][] = $way;
+        }
+        $best = BackSolver::byStack($q, 100_000);
+        expect(count($best))->toBe(count($groups))->and(count($all->byStack))->toBe(count($groups));
+        foreach ($best as $way) {
+            expect($way->score())->toBeAbout($groups[$way->filters->label()][0]->score(), 0.006);
+        }
+        [$iso, $aperture, $target] = [$q->isoAsRead()->label(), $q->apertureAsRead()->label(), $q->target->best->seconds];
+        $read = [];
+        foreach ($all->byStack as $way) {
+            $same = array_values(array_filter($groups[$way->filters->label()], static fn (Way $w): bool => $w->iso->label() === $iso
+                && $w->aperture->label() === $aperture && abs(log($w->shutter->seconds / $target, 2)) <= 1 / 3 + 1e-6));
+            $read[] = $same !== [];
+            $same === []
+                ? expect($way->score())->toBeAbout($groups[$way->filters->label()][0]->score(), 0.006)
+                : expect($way->key())->toBe($same[0]->key());
+        }
+        $readWays += count($first = array_filter($read));
+        expect(array_keys($first))->toBe(array_keys(array_values($first)));
+        $keys = static fn (array $ways): array => array_map(static fn (Way $w): string => $w->key(), $ways);
+        foreach ([1, 3, 8] as $most) {
+            $short = BackSolver::solve($q, $most);
+            expect($keys($short->ways))->toBe(array_slice($keys($all->ways), 0, $most))->and($short->count)->toBe($all->count)
+                ->and($keys(BackSolver::ways($q, $most)))->toBe($keys($short->ways))
+                ->and(BackSolver::best($q)?->key())->toBe($all->best()?->key());
+        }
+    }
+    expect($readWays)->toBeGreaterThan(0);
+})->with([1000, 1040, 1080]);
