@@ -9,6 +9,7 @@ use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\Stops;
+use GentlePour\InvalidValue;
 use GentlePour\Kit\Bag;
 use GentlePour\Kit\Camera;
 use GentlePour\Kit\Filter;
@@ -27,7 +28,9 @@ use GentlePour\Solving\Habits;
 use GentlePour\Solving\Improvements;
 use GentlePour\Solving\IsoHabit;
 use GentlePour\Solving\NoiseReductionHabit;
+use GentlePour\Solving\Pins;
 use GentlePour\Solving\Question;
+use GentlePour\Solving\Remedy;
 use GentlePour\Solving\RemedyKind;
 use GentlePour\Solving\Shot;
 use GentlePour\Solving\ShotPlan;
@@ -252,4 +255,35 @@ it('tells by its kind whether a frame teaches a taste, and whether a remedy name
 it('rounds no time that is none', function (): void {
     $dial = new DialRounding(wholeBag());
     expect($dial->seconds(0.0))->toBeNull()->and($dial->seconds(-1.0))->toBeNull()->and($dial->seconds(INF))->toBeNull();
+});
+
+it('says why each wall stands, nearest first', function (): void {
+    $said = static fn (Question $q): array => array_map(static fn (Wall $w): array => [$w->kind, round($w->longest->seconds, 6), $w->why], $q->walls());
+    expect($said(question(bag([], release: false), 1, 4, longest: 20)))->toBe([
+        [WallKind::Longest, 20.0, 'your limit: 20 s'], [WallKind::Release, 32.0, 'no release: 30 s at most'],
+    ])->and($said(question(bag([]), 1, 4, longest: 240)))->toBe([[WallKind::Longest, 240.0, 'your limit: 4:00']])
+        ->and($said(question(bag([]), 1, 4)))->toBe([])
+        // Three stops and a third in five minutes: what comes after is a tenth of all.
+        ->and($said(question(bag([]), 1, 4, drift: -0.664)))->toBe([[WallKind::Light, 300.0, 'light failing: 3.3 stops down by 5:00']])
+        ->and($said(question(bag([]), 1, 4, drift: -0.01)))->toBe([])->and($said(question(bag([]), 1, 4, drift: 0.5)))->toBe([]);
+});
+
+it('says how long noise reduction keeps the camera busy, of a frame that is longer than a second', function (): void {
+    $busy = static fn (float $seconds, NoiseReductionHabit $habit = NoiseReductionHabit::InCamera): array => array_values(array_filter(
+        BackSolver::best(question(bag([nd('Six', 6)]), $seconds, $seconds, habits: new Habits(noiseReduction: $habit)))->warnings ?? [],
+        static fn (string $said): bool => str_contains($said, 'Noise reduction'),
+    ));
+    expect($busy(2 ** (1 / 3)))->toBe(['Noise reduction in the camera keeps it busy for another 1.3 s.'])
+        ->and($busy(4))->toBe(['Noise reduction in the camera keeps it busy for another 4 s.'])
+        ->and($busy(1))->toBe([])->and($busy(0.5))->toBe([])->and($busy(4, NoiseReductionHabit::Later))->toBe([]);
+});
+
+it('says of a filter that it cannot be on and off at once, and of improvements the greatest first', function (): void {
+    expect(static fn () => new Pins(with: [nd('Ten', 10), nd('Six', 6)], without: [nd('Six', 6)]))
+        ->toThrow(InvalidValue::class, '“Six” cannot be both on and off.');
+    $gains = array_map(static fn (Remedy $r): float => $r->stops,
+        Improvements::of(question(bag([nd('Three', 3), nd('Two', 2)]), 2, 4), [nd('Ten', 10), nd('Five', 5), nd('Eight', 8)]));
+    $sorted = $gains;
+    rsort($sorted);
+    expect(count($gains))->toBeGreaterThan(2)->and($gains)->toBe($sorted)->and(array_unique($gains))->not->toHaveCount(1);
 });
