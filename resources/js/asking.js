@@ -1,4 +1,4 @@
-// The bench asks the server whenever its fields say something new, and never passes off an old answer as theirs: what waits is dimmed, what
+// A page asks the server whenever its fields say something new, and never passes off an old answer as theirs: what waits is dimmed, what
 // could not be worked out is struck, and a button that acts on the answer is held until there is one. What a person typed or pressed after
 // a question left is theirs: a late answer writes nothing over it, and it is asked again.
 import './asks.js';

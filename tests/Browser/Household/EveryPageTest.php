@@ -17,22 +17,6 @@ dataset(
     ],
 );
 
-// Words of a drawing that lie on each other, and fields too narrow for what stands in them, with everything opened.
-const CANNOT_BE_READ = <<<'JS'
-    document.querySelectorAll('details').forEach((d) => { d.open = true; });
-    const seen = (e) => e.getClientRects().length > 0;
-    const found = [...document.querySelectorAll('input:not([type=hidden], [type=file], [type=radio], [type=checkbox], [type=range])')]
-        .filter((e) => seen(e) && e.scrollWidth > e.clientWidth + 1).map((e) => `${e.name} holds only half of ${e.value}`);
-    for (const svg of [...document.querySelectorAll('svg')].filter(seen)) {
-        const words = [...svg.querySelectorAll('text')].filter((e) => seen(e) && e.textContent.trim()).map((e) => [e.textContent.trim(), e.getBoundingClientRect()]);
-        words.forEach(([one, a], i) => words.slice(i + 1).forEach(([other, b]) => {
-            const [wide, high] = [Math.min(a.right, b.right) - Math.max(a.left, b.left), Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top)];
-            if (wide > 2 && high > 0.35 * Math.min(a.height, b.height)) found.push(`“${one}” lies on “${other}”`);
-        }));
-    }
-    return found;
-    JS;
-
 it('has no accessibility problem axe-core can find (WCAG 2.2 A and AA, best practices), in any light, and fits a phone in the largest type', function (string $path): void {
     $this->expectOnConsole('404')->visit($path);
     // Colours that are still on their way from one light to the next would be judged half-way.
@@ -48,8 +32,8 @@ it('has no accessibility problem axe-core can find (WCAG 2.2 A and AA, best prac
     $light('beach');
     $this->onPhone();
     expect($this->widerThanTheScreen())->toBeLessThanOrEqual(0)->and($this->accessibilityProblems())->toBe([])
-        ->and((array) $this->script(CANNOT_BE_READ))->toBe([])->and($this->widerThanTheScreen())->toBeLessThanOrEqual(0);
-    expect((array) $this->inWindow(1280, 800)->script(CANNOT_BE_READ))->toBe([]);
+        ->and($this->cannotBeRead())->toBe([])->and($this->widerThanTheScreen())->toBeLessThanOrEqual(0);
+    expect($this->inWindow(1280, 800)->cannotBeRead())->toBe([]);
 })->with('pages');
 
 it('has none either in its other states: refused, asked, struck, said, opened, running', function (): void {

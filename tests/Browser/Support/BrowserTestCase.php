@@ -20,6 +20,7 @@ use PHPUnit\Framework\TestCase;
  */
 abstract class BrowserTestCase extends TestCase
 {
+    use LooksAtThePage;
     use OverANetwork;
     use SaysWhereItIs;
 
@@ -77,25 +78,6 @@ abstract class BrowserTestCase extends TestCase
         );
         self::assertSame([], self::withoutOvertaken($errors), 'The console has errors.');
         self::assertSame([], $wrong, 'The page that stands last shows what none may.');
-    }
-
-    /**
-     * One name twice, where an answer was put beside what it was to replace; a word of a script instead of a figure; a picture that is none.
-     *
-     * @return list<string>
-     */
-    private function whatNoPageMayShow(): array
-    {
-        $wrong = (array) $this->script(<<<'JS'
-            const names = [...document.querySelectorAll('[id]')].map((one) => one.id);
-            const words = document.body?.innerText.match(/.{0,20}(\bundefined\b|\bNaN\b|\bInfinity\b|\[object ).{0,20}/g) ?? [];
-            const broken = [...document.images].filter((one) => one.complete && one.currentSrc && one.naturalWidth === 0);
-            return [...names.filter((name, i) => names.indexOf(name) !== i), ...words, ...broken.map((one) => `picture ${one.currentSrc}`)];
-            JS);
-
-        // Where a network was taken away, a picture may be missing.
-        return array_values($this->expectedOnConsole === [] ? $wrong
-            : array_filter($wrong, static fn (string $one): bool => ! str_starts_with($one, 'picture ')));
     }
 
     public function visit(string $path): static
@@ -348,30 +330,6 @@ abstract class BrowserTestCase extends TestCase
             usleep(40000);
         } while (microtime(true) < $until);
         self::fail($otherwise.' '.$this->whatStandsThere());
-    }
-
-    /** @return list<string> what axe-core finds wrong with the page, by the rules of WCAG 2.2 A and AA and the best practices */
-    public function accessibilityProblems(bool $coloursOnly = false): array
-    {
-        if ($this->script('return typeof window.axe') !== 'object') {
-            $this->script((string) file_get_contents(dirname(__DIR__).'/assets/axe.min.js'));
-        }
-        $this->browser->manage()->timeouts()->setScriptTimeout(120);
-        $found = $this->browser->executeAsyncScript(<<<'JS'
-            const done = arguments[arguments.length - 1];
-            axe.run(document, {runOnly: arguments[0] ? {type: 'rule', values: ['color-contrast']} : ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']}).then(
-                (result) => done(result.violations.flatMap((v) => v.nodes.map((n) => `${v.id}: ${n.target.join(' ')} ${(n.any[0] ?? n.all[0] ?? {}).message ?? ''}`))),
-                (error) => done([String(error)]));
-            JS, [$coloursOnly]);
-
-        return is_array($found) ? array_values(array_map(strval(...), $found)) : ['axe gave no answer'];
-    }
-
-    public function widerThanTheScreen(): int
-    {
-        $wider = $this->script('return document.documentElement.scrollWidth - window.innerWidth');
-
-        return is_int($wider) ? $wider : 0;
     }
 
     /**
