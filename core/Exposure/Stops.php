@@ -69,15 +69,25 @@ final readonly class Stops
     /** “+6”, “−1⅓”, “+9.97”: thirds as thirds, everything else to two decimals. */
     public function label(): string
     {
-        $sign = $this->value < 0 ? '−' : '+';
+        $written = $this->written();
+
+        return $written === '0' ? $written : ($this->value < 0 ? '−' : '+').$written;
+    }
+
+    /** Without its sign, in words: “⅓ stop”, “1 stop”, “2⅔ stops”. */
+    public function words(): string
+    {
+        return $this->written().(abs($this->value) < 1 + 0.01 && $this->written() !== '0' ? ' stop' : ' stops');
+    }
+
+    private function written(): string
+    {
         $size = abs($this->value);
         $thirds = (int) round($size * 3);
         if (abs($size * 3 - $thirds) < 0.02) {
-            $written = ($thirds >= 3 ? intdiv($thirds, 3) : '').['', '⅓', '⅔'][$thirds % 3];
-
-            return $written === '' ? '0' : $sign.$written;
+            return $thirds === 0 ? '0' : ($thirds >= 3 ? intdiv($thirds, 3) : '').['', '⅓', '⅔'][$thirds % 3];
         }
 
-        return $sign.Numeral::short($size);
+        return Numeral::short($size);
     }
 }

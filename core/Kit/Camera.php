@@ -51,11 +51,11 @@ final readonly class Camera
         );
     }
 
-    /** The same where an ISO so many stops above the highest is accepted. */
-    public function withMoreIso(float $stops): self
+    /** The same where another ISO is the highest that is accepted. */
+    public function withIsoMax(Iso $highest): self
     {
         return new self(
-            $this->sensor, $this->isoBase, $this->isoLow, Iso::of($this->isoMax->speed * 2 ** $stops), $this->longestTimed,
+            $this->sensor, $this->isoBase, $this->isoLow, $highest, $this->longestTimed,
             $this->batteryMinutes, $this->reciprocity, $this->handling,
         );
     }

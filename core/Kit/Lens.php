@@ -49,13 +49,10 @@ final readonly class Lens
         return Aperture::of(2 ** (log($short->number, 2) + $share * log($long->number / $short->number, 2)));
     }
 
-    /** The same if it opened so many stops wider. */
-    public function openingWider(float $stops): self
+    /** The same if it opened to another aperture. */
+    public function openingTo(Aperture $widest): self
     {
-        return new self(
-            $this->focalLengthMm, Aperture::of($this->widest->number * 2 ** (-$stops / 2)), $this->smallest, $this->threadMm,
-            $this->preferred,
-        );
+        return new self($this->focalLengthMm, $widest, $this->smallest, $this->threadMm, $this->preferred);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace GentlePour\Solving;
 
 use GentlePour\Exposure\Aperture;
+use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\Stops;
 use GentlePour\InvalidValue;
 use GentlePour\Kit\Filter;
@@ -22,6 +23,9 @@ final class Fixes
 
     /** So much more than the bare difference is tried, where the dial steps over it, in stops. */
     private const ROOM = [0.0, 0.2, 0.4, 0.7, 1.0];
+
+    /** The same in steps of a dial. */
+    private const STEPS = [0.0, 1 / 3, 2 / 3, 1.0];
 
     /** @return list<Remedy> */
     public static function of(Question $q): array
@@ -119,21 +123,28 @@ final class Fixes
             return $remedies;
         }
         [$camera, $lens] = [$q->bag->camera, $q->bag->lens];
-        $raising = static fn (float $stops): ?Question => $camera->isoMax->speed * 2 ** $stops > Limit::Iso->most()
-            ? null : $q->packing($q->bag->with(camera: $camera->withMoreIso($stops)));
-        $raised = self::first(self::tenths($missing, 1), $raising);
+        $isos = $camera->isos();
+        $fastest = (int) round($isos[count($isos) - 1]->thirds());
+        $raised = self::thirds($missing, static fn (int $thirds): Question => $q->packing(
+            $q->bag->with(camera: $camera->withIsoMax(Iso::onDial($fastest + $thirds))),
+        ));
         if ($raised !== null) {
+            $iso = Iso::onDial($fastest + $raised);
+            $more = $iso->stopsFrom($camera->isoMax);
             $remedies[] = new Remedy(RemedyKind::Iso, $missing, sprintf(
-                'Raise the ISO by %.1f stops beyond %s, the highest you accept.', $raised, $camera->isoMax->label(),
-            ), amount: $raised);
+                'Raise the ISO to %s: %s beyond %s, the highest you accept.', $iso->label(), $more->words(), $camera->isoMax->label(),
+            ), amount: $more->value);
         }
-        $opening = static fn (float $stops): ?Question => $lens->widest->number * 2 ** (-$stops / 2) < Limit::Aperture->least()
-            ? null : $q->packing($q->bag->with(lens: $lens->openingWider($stops)));
-        $opened = self::first(self::tenths($missing, 1), $opening);
+        $widest = (int) round($lens->apertures()[0]->thirds());
+        $opened = self::thirds($missing, static fn (int $thirds): Question => $q->packing(
+            $q->bag->with(lens: $lens->openingTo(Aperture::onDial($widest - $thirds))),
+        ));
         if ($opened !== null) {
+            $aperture = Aperture::onDial($widest - $opened);
+            $more = $lens->widest->stopsFrom($aperture);
             $remedies[] = new Remedy(RemedyKind::Aperture, $missing, sprintf(
-                'Use a lens that opens %.1f stops wider than %s.', $opened, $lens->widest->label(),
-            ), amount: $opened);
+                'Use a lens that opens to %s: %s wider than %s.', $aperture->label(), $more->words(), $lens->widest->label(),
+            ), amount: $more->value);
         }
         $now = $q->reading->ev100();
         $wait = self::first($missing, static fn (float $stops): Question => $q->lit(self::tenths($now + $stops, 1) - $now));
@@ -161,22 +172,37 @@ final class Fixes
     /**
      * The least that is enough.
      *
-     * @param  callable(float): (Question|null)  $with
+     * @param  callable(float): Question  $with
+     * @param  list<float>  $room
      */
-    private static function first(float $missing, callable $with): ?float
+    private static function first(float $missing, callable $with, array $room = self::ROOM): ?float
     {
-        foreach (self::ROOM as $more) {
+        foreach ($room as $more) {
             try {
                 $changed = $with($missing + $more);
             } catch (InvalidValue) {
                 return null;
             }
-            if ($changed !== null && BackSolver::best($changed) !== null) {
+            if (BackSolver::best($changed) !== null) {
                 return $missing + $more;
             }
         }
 
         return null;
+    }
+
+    /**
+     * Likewise, in steps of a dial.
+     *
+     * @param  callable(int): Question  $with  so many thirds of a stop
+     */
+    private static function thirds(float $missing, callable $with): ?int
+    {
+        $stops = self::first(
+            ceil(3 * $missing - 1e-6) / 3, static fn (float $stops): Question => $with((int) round(3 * $stops)), self::STEPS,
+        );
+
+        return $stops === null ? null : (int) round(3 * $stops);
     }
 
     private static function packing(Question $q, Filter $filter): ?Question

@@ -9,6 +9,7 @@ use App\Models\Photo;
 use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
+use GentlePour\Exposure\Stops;
 use GentlePour\InvalidValue;
 use GentlePour\Limit;
 use GentlePour\Motion\LookBounds;
@@ -57,11 +58,7 @@ final readonly class CheckWords
 
     private static function thirds(float $stops): string
     {
-        $n = (int) round(abs(3 * $stops));
-        $whole = intdiv($n, 3);
-
-        return ($whole === 0 && $n % 3 !== 0 ? '' : (string) $whole).['', '⅓', '⅔'][$n % 3].($n <= 3 ? ' stop ' : ' stops ')
-            .($stops < 0 ? 'less' : 'more');
+        return Stops::ofThirds((int) round(3 * $stops))->words().($stops < 0 ? ' less' : ' more');
     }
 
     /** @return list<string> */

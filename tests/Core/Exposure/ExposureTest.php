@@ -95,6 +95,13 @@ it('says stops as a person would', function (float $stops, string $label): void 
     [1.5, '+1.5'],
 ]);
 
+it('says how many stops without a sign, in words', function (float $stops, string $words): void {
+    expect(Stops::of($stops)->words())->toBe($words)->and(Stops::of(-$stops)->words())->toBe($words);
+})->with([
+    [0.0, '0 stops'], [1 / 3, '⅓ stop'], [2 / 3, '⅔ stop'], [0.97, '0.97 stop'], [1.0, '1 stop'], [1.03, '1.03 stops'], [4 / 3, '1⅓ stops'],
+    [6.0, '6 stops'], [9.97, '9.97 stops'],
+]);
+
 it('measures filters alike as factor, density and stops: D = stops x log10 2', function (): void {
     expect(Stops::ofFactor(1000)->density())->toBeAbout(3.0, 1e-12)
         ->and(Stops::ofDensity(0.9)->value)->toBeAbout(2.9897, 1e-4)

@@ -205,7 +205,7 @@ it('says what is missing when it is too dark to be that short', function (): voi
     // Seven stops wider than f/4 no lens opens; two it does.
     $less = BackSolver::solve(question(bag([], isoMax: 100), 0.03, 0.06, '2'));
     expect(kinds($less->remedies))->toBe(['iso', 'aperture', 'wait', 'nearest'])
-        ->and($less->remedies[1]->detail)->toBe('Use a lens that opens 2.5 stops wider than f/4.')
+        ->and($less->remedies[1]->detail)->toBe('Use a lens that opens to f/1.8: 2⅓ stops wider than f/4.')
         ->and($answer->ways)->toBe([])->and(kinds($answer->remedies))->toBe(['iso', 'wait', 'nearest'])
         ->and($answer->remedies[0]->stops)->toBeAbout(log(2 / 8 / 0.002, 2), 0.01);
 });

@@ -103,14 +103,21 @@ it('raises the ISO, opens the lens or waits for light by no less than is missing
     // At f/4 and ISO 1600 the shortest frame in EV 2 is 1/4 s.
     $fixes = fixesOf(question(plainBag(), 1 / 32, 1 / 16, '30'));
     expect(array_keys($fixes))->toBe(['iso', 'aperture', 'wait'])
-        ->and($fixes['iso']->detail)->toBe('Raise the ISO by 2.0 stops beyond 1600, the highest you accept.')
+        ->and($fixes['iso']->detail)->toBe('Raise the ISO to 6400: 2 stops beyond 1600, the highest you accept.')
         ->and($fixes['iso']->amount)->toBe(2.0)
-        ->and($fixes['aperture']->detail)->toBe('Use a lens that opens 2.0 stops wider than f/4.')->and($fixes['aperture']->amount)->toBe(2.0)
+        ->and($fixes['aperture']->detail)->toBe('Use a lens that opens to f/2: 2 stops wider than f/4.')->and($fixes['aperture']->amount)->toBe(2.0)
         ->and($fixes['wait']->detail)->toBe('Wait for 2.0 stops more light, EV 4.0.')->and($fixes['wait']->ev100)->toBe(4.0)
         ->and($fixes['wait']->stops)->toBeAbout(2.0, 1e-9);
-    // 2.26 stops are missing; the dials go by thirds, of which 2.3 reach but two stops, and 2.5 one third more.
+    // 2.26 stops are missing, which a dial of thirds has at two and a third.
     $fixes = fixesOf(question(plainBag(), 0.01, 2 ** -4.26, '30'));
-    expect($fixes['iso']->amount)->toBe(2.5)->and($fixes['aperture']->amount)->toBe(2.5)->and($fixes['wait']->ev100)->toBe(4.3);
+    expect($fixes['iso']->detail)->toBe('Raise the ISO to 8000: 2⅓ stops beyond 1600, the highest you accept.')
+        ->and($fixes['iso']->amount)->toBeAbout(7 / 3, 1e-9)
+        ->and($fixes['aperture']->detail)->toBe('Use a lens that opens to f/1.8: 2⅓ stops wider than f/4.')
+        ->and($fixes['aperture']->amount)->toBeAbout(7 / 3, 1e-9)->and($fixes['wait']->ev100)->toBe(4.3);
+    // Half a third is a third; a third exactly is no more.
+    expect(fixesOf(question(plainBag(), 0.01, 2 ** (-2 - 1 / 6), '30'))['iso']->detail)->toContain('to 2000: ⅓ stop beyond 1600')
+        ->and(fixesOf(question(plainBag(), 0.01, 2 ** (-2 - 1 / 3), '30'))['iso']->detail)->toContain('to 2000: ⅓ stop beyond 1600')
+        ->and(fixesOf(question(plainBag(), 0.01, 2 ** -2.5, '30'))['aperture']->detail)->toContain('to f/3.2: ⅔ stop wider than f/4');
     // Eight minutes at f/11 are EV -1.9.
     expect(fixesOf(question(plainBag(), 0.5, 1, '8m'))['wait']->detail)->toBe('Wait for 1.9 stops more light, EV 0.0.');
 });
