@@ -13,7 +13,7 @@ use GentlePour\Unit;
 use Illuminate\Contracts\Validation\ValidationRule;
 
 /** A number with a unit, typed with a comma or a point, within the bounds that the core has for it. */
-final readonly class Quantity implements ValidationRule
+final readonly class Quantity implements InUnits, ValidationRule
 {
     private Bounds $bounds;
 

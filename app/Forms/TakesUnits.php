@@ -49,7 +49,7 @@ trait TakesUnits
             $bare = preg_match('/^[\s\d.,−–-]*[½⅓⅔¼¾]?\s*$/u', (string) $text) === 1;
             $typed = $bare ? $text.' '.($in[$field] ?? '') : (string) $text;
             foreach ((array) $rules[$field] as $rule) {
-                if ($rule instanceof Quantity) {
+                if ($rule instanceof InUnits) {
                     $value = $rule->read($typed);
                     $plain[$field] = $value === null ? trim($typed) : Numeral::short($value, 3);
                 }

@@ -14,6 +14,7 @@ use App\Files\Backup\Backups;
 use App\Files\Photo\Photograph;
 use App\Files\Photo\PhotoShelf;
 use App\Files\Upload\Uploads;
+use App\Forms\Compass;
 use App\Forms\FieldLabels;
 use App\Forms\Written;
 use App\Household\AsSeen;
@@ -107,7 +108,7 @@ final class AppServiceProvider extends ServiceProvider
         // Indents are for who reads a view, not for who waits for a page at one bar of signal.
         Blade::prepareStringsForCompilationUsing(static fn (string $view): string => preg_replace('/^[ \t]+/m', ' ', $view) ?? $view);
         Views::share([
-            'write' => new Written, 'labels' => new FieldLabels, 'built' => new Built,
+            'write' => new Written, 'compass' => new Compass, 'labels' => new FieldLabels, 'built' => new Built,
             'asSeen' => AsSeen::of(...), 'helpOf' => HelpTopic::ofField(...),
             'formKey' => static fn (): string => OneRecord::key(resolve('request'), resolve(ConnectionInterface::class)),
         ]);

@@ -55,6 +55,12 @@ final readonly class Observer
         return $this->seen(Moon::position($at), $at);
     }
 
+    /** @return array{float, float} how far the place lies from the earth's axis, and north of its equator, in km */
+    public function geocentricKm(): array
+    {
+        return [$this->fromAxisKm, $this->fromEquatorKm];
+    }
+
     private function seen(Ecliptic $body, Moment $at): Horizontal
     {
         [$nutation, $obliquityDeg] = $at->nutation();

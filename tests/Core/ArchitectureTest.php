@@ -259,7 +259,7 @@ it('uses nothing that lies beside or above it in the drawing of docs/architectur
     }
 })->with([
     'core' => ['core', 'GentlePour', [
-        ['Documents', 'Field', 'Practice'], ['Planning', 'Outing', 'Scene'], ['Solving', 'Review'], ['Motion', 'Weather'],
+        ['Documents', 'Field', 'Practice'], ['Planning', 'Outing', 'Scene'], ['Solving', 'Review'], ['Motion', 'Weather', 'Compass'],
         ['Kit', 'Sky', 'Measuring'], ['Exposure', 'Tide', 'Photo'], ['Time', 'Coast'],
     ]],
     'app' => ['app', 'App', [

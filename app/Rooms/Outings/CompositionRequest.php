@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rooms\Outings;
 
+use App\Forms\BearingField;
+use App\Forms\Compass;
 use App\Forms\Quantity;
 use App\Forms\ReadsTyped;
 use App\Forms\TakesUnits;
@@ -12,6 +14,7 @@ use GentlePour\Limit;
 use GentlePour\Motion\Look;
 use GentlePour\Outing\Composition;
 use GentlePour\Planning\WantedLight;
+use GentlePour\Sky\Observer;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -24,7 +27,7 @@ final class CompositionRequest extends FormRequest
     private const MOST = 20;
 
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Compass $compass): array
     {
         $outing = OutingOfRoute::of($this);
 
@@ -40,7 +43,7 @@ final class CompositionRequest extends FormRequest
             'mark' => ['nullable', 'integer', Rule::exists('level_marks', 'id')->where('place_id', $outing->place_id)],
             'frames' => ['nullable', 'integer', 'between:1,'.Composition::MOST_FRAMES],
             'focal' => ['nullable', 'bail', new Quantity(Limit::FocalLength)],
-            'facing' => ['nullable', 'bail', new Quantity(Limit::Facing)],
+            'facing' => ['nullable', 'bail', new BearingField($compass, static fn (): ?Observer => $outing->place->observer())],
             'crop' => ['nullable', Rule::enum(Crop::class)],
             'bracket' => ['nullable', 'integer', 'between:0,'.Composition::MOST_BRACKET_STOPS],
         ];

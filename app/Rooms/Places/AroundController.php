@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms\Places;
 
+use App\Forms\Compass;
 use App\Household\AsSeen;
 use App\Models\Place;
 use GentlePour\InvalidValue;
@@ -37,13 +38,13 @@ final class AroundController
             ->withFragment('around');
     }
 
-    public function update(AroundRequest $request, Place $place): RedirectResponse
+    public function update(AroundRequest $request, Place $place, Compass $compass): RedirectResponse
     {
         AsSeen::check($request, $place);
         $typed = $request->typed();
         $place->update([
-            'skyline' => $typed->has('skyline') ? $typed->text('skyline') : null,
-            'way_out' => $typed->has('way_out') ? $typed->text('way_out') : null,
+            'skyline' => $typed->has('skyline') ? $compass->inTrue($typed->text('skyline'), $place->observer()) : null,
+            'way_out' => $typed->has('way_out') ? $compass->inTrue($typed->text('way_out'), $place->observer()) : null,
             'swell_from_deg' => $typed->number('swell_from_deg'),
             'wind_from_deg' => $typed->number('wind_from_deg'),
         ]);

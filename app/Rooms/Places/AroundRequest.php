@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Rooms\Places;
 
+use App\Forms\BearingField;
+use App\Forms\Compass;
 use App\Forms\CoreValue;
-use App\Forms\Quantity;
 use App\Forms\ReadsTyped;
 use App\Forms\TakesUnits;
-use GentlePour\Limit;
+use App\Models\Place;
+use Closure;
 use GentlePour\Outing\WayOut;
+use GentlePour\Sky\Observer;
 use GentlePour\Sky\Skyline;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -22,13 +25,19 @@ final class AroundRequest extends FormRequest
     protected $errorBag = 'around';
 
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Compass $compass): array
     {
+        $bearing = fn (string $name): array => [
+            'nullable', 'bail', new BearingField($compass, fn (): ?Observer => $this->observer(), $name),
+        ];
+
+        $ofList = fn (callable $read): Closure => fn (string $list): mixed => $read($compass->inTrue($list, $this->observer()));
+
         return [
-            'skyline' => ['nullable', 'bail', 'string', 'max:4000', new CoreValue(Skyline::parse(...))],
-            'way_out' => ['nullable', 'bail', 'string', 'max:2000', new CoreValue(WayOut::legs(...))],
-            'swell_from_deg' => ['nullable', 'bail', new Quantity(Limit::Facing, 'The direction of the swell')],
-            'wind_from_deg' => ['nullable', 'bail', new Quantity(Limit::Facing, 'The direction of the wind')],
+            'skyline' => ['nullable', 'bail', 'string', 'max:4000', new CoreValue($ofList(Skyline::parse(...)))],
+            'way_out' => ['nullable', 'bail', 'string', 'max:2000', new CoreValue($ofList(WayOut::legs(...)))],
+            'swell_from_deg' => $bearing('The direction of the swell'),
+            'wind_from_deg' => $bearing('The direction of the wind'),
         ];
     }
 
@@ -36,5 +45,12 @@ final class AroundRequest extends FormRequest
     public function messages(): array
     {
         return ['max' => 'This is too long.'];
+    }
+
+    private function observer(): ?Observer
+    {
+        $place = $this->route('place');
+
+        return $place instanceof Place ? $place->observer() : null;
     }
 }

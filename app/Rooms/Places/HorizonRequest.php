@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Rooms\Places;
 
+use App\Forms\BearingField;
+use App\Forms\Compass;
 use App\Forms\Quantity;
 use App\Forms\TakesUnits;
 use App\Forms\Typed;
+use App\Models\Place;
 use GentlePour\Limit;
+use GentlePour\Sky\Observer;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\MessageBag;
@@ -20,10 +24,14 @@ final class HorizonRequest extends FormRequest
     private ?MessageBag $problems = null;
 
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Compass $compass): array
     {
+        $place = $this->route('place');
+
         return [
-            'facing' => ['nullable', 'bail', new Quantity(Limit::Facing)],
+            'facing' => ['nullable', 'bail', new BearingField(
+                $compass, static fn (): ?Observer => $place instanceof Place ? $place->observer() : null,
+            )],
             'tilt' => ['nullable', 'bail', new Quantity(Limit::Tilt)],
             'focal' => ['nullable', 'bail', new Quantity(Limit::FocalLength)],
             'upright' => ['nullable', 'boolean'],

@@ -8,6 +8,7 @@ use App\Drawing\DayBoard;
 use App\Drawing\GroundPlan;
 use App\Drawing\GroundSubject;
 use App\Drawing\HorizonSheet;
+use App\Forms\Compass;
 use App\Models\Place;
 use App\Models\Subject;
 use App\Rooms\Kit\KitShelf;
@@ -32,7 +33,7 @@ final readonly class PlaceAround
     /** Where nothing says which way one looks: to the noon sun of the north. */
     private const FACING_DEG = 180.0;
 
-    public function __construct(private KitShelf $shelf, private PlaceTide $tides, private Units $units)
+    public function __construct(private KitShelf $shelf, private PlaceTide $tides, private Units $units, private Compass $compass)
     {
     }
 
@@ -62,6 +63,7 @@ final readonly class PlaceAround
             'passages' => $sheet === null ? [] : KeptOfPlace::get(
                 'passages', $place, [$from, $frame, $this->units], fn (): array => $this->passages($sheet, $from, $to, $place),
             ),
+            'atCompass' => $this->compass->words($observer),
             'frame' => $frame,
             'plan' => new GroundPlan(
                 $this->subjects($place, $facing), $place->wayOut(), $facing === null ? null : $frame, $place->swell_from_deg,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rooms\Places;
 
+use App\Forms\BearingField;
+use App\Forms\Compass;
 use App\Forms\CoreValue;
 use App\Forms\Position;
 use App\Forms\Quantity;
@@ -12,7 +14,9 @@ use App\Forms\TakesUnits;
 use App\Models\Place;
 use App\Models\TideSource;
 use App\Tide\StationCatalogue;
+use GentlePour\InvalidValue;
 use GentlePour\Limit;
+use GentlePour\Sky\Observer;
 use GentlePour\Time\Instant;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -25,7 +29,7 @@ final class PlaceRequest extends FormRequest
     use TakesUnits;
 
     /** @return array<string, mixed> */
-    public function rules(StationCatalogue $catalogue): array
+    public function rules(StationCatalogue $catalogue, Compass $compass): array
     {
         $place = $this->route('place');
         $source = $this->typed()->choice('tide', TideSource::class);
@@ -49,6 +53,7 @@ final class PlaceRequest extends FormRequest
         foreach (self::numbers() as $name => $quantity) {
             $rules[$name] = ['nullable', 'bail', $quantity];
         }
+        $rules['facing_deg'] = ['nullable', 'bail', new BearingField($compass, fn (): ?Observer => $this->position())];
 
         return $rules;
     }
@@ -83,6 +88,12 @@ final class PlaceRequest extends FormRequest
             'high_m' => new Quantity(Limit::TideDifference),
             'low_m' => new Quantity(Limit::TideDifference),
         ];
+    }
+
+    /** @throws InvalidValue when it cannot be read */
+    private function position(): ?Observer
+    {
+        return $this->typed()->has('position') ? Position::parse($this->typed()->text('position')) : null;
     }
 
     private function hasTable(): bool

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Rooms\Places;
 
+use App\Forms\BearingField;
+use App\Forms\Compass;
 use App\Forms\Quantity;
 use App\Forms\ReadsTyped;
 use App\Forms\TakesUnits;
+use App\Models\Place;
 use App\Models\Subject;
 use App\Rooms\Bench\FlowMeasure;
 use GentlePour\Limit;
 use GentlePour\Motion\Look;
 use GentlePour\Motion\WaterKind;
+use GentlePour\Sky\Observer;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
@@ -23,11 +27,12 @@ final class SubjectRequest extends FormRequest
     use TakesUnits;
 
     /** @return array<string, mixed> */
-    public function rules(): array
+    public function rules(Compass $compass): array
     {
         $subject = $this->route('subject');
         $other = static fn (string $field): array => ['bail', 'required_with:'.$field, 'nullable'];
         $free = ['bail', 'nullable'];
+        $where = fn (): ?Observer => Place::query()->find($this->typed()->id('place'))?->observer();
 
         return [
             'name' => [
@@ -50,7 +55,7 @@ final class SubjectRequest extends FormRequest
             'chop_height' => [...$other('chop_period'), new Quantity(Limit::WaveHeight, 'The chop’s height')],
             'distance' => ['bail', 'required', new Quantity(Limit::Distance)],
             'focal' => [...$free, new Quantity(Limit::FocalLength)],
-            'facing' => [...$free, new Quantity(Limit::Facing)],
+            'facing' => [...$free, new BearingField($compass, $where)],
             'look' => ['nullable', Rule::enum(Look::class)],
             'note' => ['nullable', 'string', 'max:4000'],
         ];

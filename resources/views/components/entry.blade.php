@@ -1,12 +1,14 @@
 {{-- A labelled value with its unit and, where there is one, the message at it. Metres, speeds,
-    winds and degrees stand in the units that the person has chosen; the field says which. --}}
+    winds and degrees stand in the units that the person has chosen; the field says which. A bearing may be read off a compass. --}}
 @props(['name', 'label', 'value' => '', 'unit' => null, 'problem' => null, 'hint' => null, 'id' => null, 'placeholder' => null,
-    'help' => true])
+    'help' => true, 'bearing' => false])
 @php($id ??= 'f-'.$name)
 @php($labels->keep($id, $label))
 @php($kept = $unit ?? '')
 @php($own = $write->units()->of($kept))
 @php($value = is_scalar($value) ? (string) $value : '')
+@php($offCompass = $bearing && preg_match('/^(.*\d)\s*°?\s*m(?:ag\w*)?\.?\s*$/iu', $value, $read) === 1)
+@php($value = $offCompass ? $read[1] : $value)
 <div class="entry">
     @if ($help && ($topic = $helpOf($name)))<span class="entry-label"><label for="{{ $id }}">{{ $label }}</label><a class="entry-help"
         href="{{ route('manual') }}#{{ $topic->value }}"
@@ -24,7 +26,13 @@
                 {{ $attributes->class('input')->merge(['inputmode' => 'text']) }}>
             @if ($own !== $kept && $own !== 'm/s')<input type="hidden" name="in[{{ $name }}]" value="{{ $own }}">@endif
         @endif
-        @if ($own !== '')<span class="unit">{{ $own }}</span>@endif
+        @if ($bearing)
+            <select name="in[{{ $name }}]" class="pick is-unit" aria-label="{{ $label }}: from which north">
+                <option value="°">° true</option><option value="° mag" @selected($offCompass)>° compass</option>
+            </select>
+        @elseif ($own !== '')
+            <span class="unit">{{ $own }}</span>
+        @endif
     </span>
     @if ($problem)
         <p class="problem" id="{{ $id }}-problem">{{ $problem }}</p>

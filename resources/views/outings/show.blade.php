@@ -68,7 +68,8 @@
                                         ? ', '.$wanted->mark->name : '' }}{{ $wanted->frames > 1 ? ', '.$wanted->frames.' frames'
                                         : '' }}{{ $wanted->bracket_stops > 0 ? ', a bracket of ±'.$wanted->bracket_stops
                                         : '' }}{{ $wanted->focal_mm ? ', '.$write->number($wanted->focal_mm, 1).' mm'
-                                        : '' }}{{ $wanted->facing_deg !== null ? ', facing '.$write->number($wanted->facing_deg, 0).'°'
+                                        : '' }}{{ $wanted->facing_deg !== null
+                                        ? ', facing '.$compass->bearing($wanted->facing_deg, $place->observer())
                                         : '' }}{{ $wanted->crop->ratio() ? ', '.$wanted->crop->label() : '' }}</small></span>
                             <span class="subject-do">
                                 @if ($outing->compositions->count() > 1)
@@ -153,7 +154,7 @@
                             <x-entry name="focal" label="Focal length"
                                 unit="mm" :value="old('focal')" :problem="$errors->first('focal') ?: null" inputmode="decimal"
                                 hint="Empty for the subject’s own"/>
-                            <x-entry name="facing" label="Facing"
+                            <x-entry name="facing" label="Facing" bearing
                                 unit="°" :value="old('facing')" :problem="$errors->first('facing') ?: null" inputmode="decimal"
                                 hint="Empty for the subject’s own"/>
                             <x-entry name="crop" label="Crop" :problem="$errors->first('crop') ?: null">

@@ -11,7 +11,10 @@
                 Without a position there is no sun and no horizon. <a href="{{ route('places.edit', $place) }}">Give it one</a>.
             </p>
         @else
-            <dl class="passages">@foreach ($passages as [$what, $when])<div><dt>{{ $what }}</dt><dd>{{ $when }}</dd></div>@endforeach</dl>
+            <dl class="passages">
+                @foreach ($passages as [$what, $when])<div><dt>{{ $what }}</dt><dd>{{ $when }}</dd></div>@endforeach
+                @if ($atCompass !== '')<div><dt>A compass here</dt><dd>points {{ $atCompass }}</dd></div>@endif
+            </dl>
             <form method="get" action="{{ route('places.show', $place) }}#around"
                 class="lens-form" id="horizon-asked" data-state="{{ $frameProblems->isEmpty() ? 'fresh' : 'refused' }}">
                 <input type="hidden" name="day" value="{{ $dayWritten }}">

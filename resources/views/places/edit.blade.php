@@ -12,9 +12,11 @@
                 :value="old('position', $write->position($place->latitude, $place->longitude))" :problem="$at('position')"
                 hint="56.53, -9.86 or 56°31.8'N 9°51.6'W or a GPX waypoint" hx-get="{{ route('places.stations') }}"
                 hx-trigger="input changed delay:300ms, load" hx-include="closest form" hx-target="#stations"/>
-            <x-entry name="facing_deg" label="Facing" unit="°"
+            <x-by-phone does="locate" field="f-position" label="Where I stand now"/>
+            <x-entry name="facing_deg" label="Facing" unit="°" bearing
                 :value="old('facing_deg', $n($place->facing_deg))" :problem="$at('facing_deg')" inputmode="decimal"
-                hint="Where the lens points, from north"/>
+                hint="Where the lens points"/>
+            <x-by-phone does="point" field="f-facing_deg" label="Where this phone points"/>
             <x-entry name="timezone" label="Time zone" class="is-wide"
                 :value="old('timezone', $place->exists ? $place->timezone : '')" :problem="$at('timezone')" hint="Left out, the station's"/>
             <fieldset>

@@ -3,7 +3,7 @@
     <div class="title-line">
         <h1>
             {{ $place->name }}, {{ $day->format('l j F Y') }}
-            <small>{{ $place->facing_deg !== null ? 'facing '.number_format($place->facing_deg).'°' : '' }}{{ $station
+            <small>{{ $place->facing_deg !== null ? 'facing '.$compass->bearing($place->facing_deg, $place->observer()) : '' }}{{ $station
                 ? ' · tide at '.$station->name.($station->madeUp ? ' (made up)' : '')
                 : ($place->tide->isTable() ? ' · tide by your table' : ' · no tide') }}{{ $board ? ' · '.$board->moonWords() : '' }}
                 <x-zone-note :zone="$place->timezone"/></small>

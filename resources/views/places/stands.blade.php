@@ -15,9 +15,10 @@
                 aria-invalid="true" aria-describedby="f-{{ $field }}-problem" @endif>{{ old($field, $kept) }}</textarea>
             @if ($of($field))<p class="problem" id="f-{{ $field }}-problem">{{ $of($field) }}</p>@endif
         @endforeach
-        <x-entry name="swell_from_deg" label="Swell mostly from"
+        <p class="hint">Read off a compass, with an M behind it: 94M 0, 114M 25. It is turned to true north.</p>
+        <x-entry name="swell_from_deg" label="Swell mostly from" bearing
             unit="°" :value="old('swell_from_deg', $place->swell_from_deg)" :problem="$of('swell_from_deg')" inputmode="decimal"/>
-        <x-entry name="wind_from_deg" label="Wind mostly from"
+        <x-entry name="wind_from_deg" label="Wind mostly from" bearing
             unit="°" :value="old('wind_from_deg', $place->wind_from_deg)" :problem="$of('wind_from_deg')" inputmode="decimal"/>
         <div class="foot-line"><button class="button">Keep what stands around</button></div>
     </details>

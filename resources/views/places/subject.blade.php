@@ -94,7 +94,7 @@
                     <x-entry name="focal" label="Focal length"
                         unit="mm" :value="$was('focal')" :problem="$at('focal')" inputmode="decimal"
                         hint="Left out, the bench keeps its own"/>
-                    <x-entry name="facing" label="Facing" unit="°"
+                    <x-entry name="facing" label="Facing" unit="°" bearing
                         :value="$was('facing')" :problem="$at('facing')" inputmode="decimal" hint="If other than the place’s"/>
                     <x-entry name="look" label="Usual look" :problem="$at('look')">
                         <select id="f-look" name="look" class="pick">

@@ -236,7 +236,7 @@ it('frames a composition by its own lens, facing and crop, and makes room for it
         ->and(array_column($one->parts, 0))->toContain('the bracket of 5, and a look at it')
         // Closer, and cut to a square, the frame shows less of the water: the same look is had sooner.
         ->and($plan->ways[0]->shutter->seconds)->toBeLessThan($alone->frame->openS);
-    $this->get("/outings/{$this->outing->id}")->assertSee('a bracket of ±2, 50 mm, facing 200°, 1:1');
+    $this->get("/outings/{$this->outing->id}")->assertSee('a bracket of ±2, 50 mm, facing 200°, 203° by compass, 1:1');
 });
 
 it('refuses what no lens, compass or bracket has, at its field', function (array $wrong): void {
