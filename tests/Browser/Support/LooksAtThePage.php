@@ -8,7 +8,8 @@ namespace Tests\Browser\Support;
 trait LooksAtThePage
 {
     /**
-     * One name twice, where an answer was put beside what it was to replace; a word of a script instead of a figure; a picture that is none.
+     * One name twice, where an answer was put beside what it was to replace; a word of a script instead of a figure; a picture that is none;
+     * something hidden that is shown; a button that looks like a link.
      *
      * @return list<string>
      */
@@ -18,7 +19,10 @@ trait LooksAtThePage
             const names = [...document.querySelectorAll('[id]')].map((one) => one.id);
             const words = document.body?.innerText.match(/.{0,20}(\bundefined\b|\bNaN\b|\bInfinity\b|\[object ).{0,20}/g) ?? [];
             const broken = [...document.images].filter((one) => one.complete && one.currentSrc && one.naturalWidth === 0);
-            return [...names.filter((name, i) => names.indexOf(name) !== i), ...words, ...broken.map((one) => `picture ${one.currentSrc}`)];
+            const shown = [...document.querySelectorAll('[hidden]')].filter((one) => getComputedStyle(one).display !== 'none');
+            const underlined = [...document.querySelectorAll('.button')].filter((one) => getComputedStyle(one).textDecorationLine !== 'none');
+            return [...names.filter((name, i) => names.indexOf(name) !== i), ...words, ...broken.map((one) => `picture ${one.currentSrc}`),
+                ...shown.map((one) => `hidden, and shown: ${one.outerHTML.slice(0, 80)}`), ...underlined.map((one) => `underlined: ${one.textContent.trim()}`)];
             JS);
 
         // Where a network was taken away, a picture may be missing.
