@@ -5,7 +5,9 @@ const FIXED_MS = 30_000;
 const SETTLED_MS = 1_500;
 const SILENT_MS = 5_000;
 const FAR_OFF_M = 2_000;
+const LOOKS_MS = 50;
 const FLAT_DEG = 50;
+const STEEP_DEG = 80;
 const STEADY_DEG = 8;
 const SECURE = 'A browser tells this over HTTPS only, or on the machine that serves.';
 
@@ -54,67 +56,89 @@ function mean(readings) {
     return (towards + 360) % 360;
 }
 
+const pause = (ms) => new Promise((done) => setTimeout(done, ms));
+
 const apart = (one, other) => Math.abs(((one - other + 540) % 360) - 180);
 
-async function point(field, say) {
+// Its readings until they have settled: where its upper edge points, and how far up.
+async function sight(say, asks) {
     if (!window.isSecureContext || typeof DeviceOrientationEvent === 'undefined') {
-        return say(SECURE);
+        say(SECURE);
+        return null;
     }
     if (DeviceOrientationEvent.requestPermission) {
         const allowed = await DeviceOrientationEvent.requestPermission(true).catch(() => 'denied');
         if (allowed !== 'granted') {
-            return say('The browser was not allowed to tell. Allow it for this page, or type the bearing.');
+            say('The browser was not allowed to tell. Allow it for this page, or type it.');
+            return null;
         }
     }
-    say('Hold it flat, its upper edge to where the lens looks …');
+    say(asks);
     const readings = [];
-    let tilted = false;
-    let settled = null;
-    const kinds = ['deviceorientationabsolute', 'deviceorientation'];
-    const end = () => {
-        clearTimeout(silent);
-        clearTimeout(settled);
-        kinds.forEach((kind) => window.removeEventListener(kind, read));
-    };
     const read = (event) => {
         const deg = heading(event);
-        if (deg === null) {
-            return;
+        if (deg !== null) {
+            readings.push([deg, event.beta ?? 0, event.gamma ?? 0]);
         }
-        tilted = Math.abs(event.beta ?? 0) > FLAT_DEG || Math.abs(event.gamma ?? 0) > FLAT_DEG;
-        readings.push(deg);
-        settled ??= setTimeout(() => {
-            end();
-            const deg = mean(readings);
-            if (tilted) {
-                return say('Hold it flat, as a compass lies, and press again.');
-            }
-            if (readings.some((one) => apart(one, deg) > STEADY_DEG)) {
-                return say('The needle swings. Hold it still, away from tripod, keys and speakers, and press again.');
-            }
-            const input = fill(field, (Math.round(deg) % 360).toString());
-            input.form.elements[`in[${input.name}]`].value = '° mag';
-            return say(`${input.value}° by this phone’s compass. Such a one is easily ten degrees off: check it by sun or map.`);
-        }, SETTLED_MS);
     };
-    const silent = setTimeout(() => {
-        if (readings.length === 0) {
-            end();
-            say('This device tells no compass bearing. Type it.');
-        }
-    }, SILENT_MS);
+    const kinds = ['deviceorientationabsolute', 'deviceorientation'];
     kinds.forEach((kind) => window.addEventListener(kind, read));
+    const until = performance.now() + SILENT_MS;
+    while (readings.length === 0 && performance.now() < until) {
+        await pause(LOOKS_MS);
+    }
+    await pause(readings.length === 0 ? 0 : SETTLED_MS);
+    kinds.forEach((kind) => window.removeEventListener(kind, read));
+    if (readings.length === 0) {
+        say('This device tells no compass bearing. Type it.');
+        return null;
+    }
+    const deg = mean(readings.map(([one]) => one));
+    if (readings.some(([one]) => apart(one, deg) > STEADY_DEG)) {
+        say('The needle swings. Hold it still, away from tripod, keys and speakers, and press again.');
+        return null;
+    }
+    return { deg: Math.round(deg) % 360, up: Math.round(readings.at(-1)[1]), roll: readings.at(-1)[2] };
 }
 
-const KNOWN = { locate, point };
+async function point(field, say) {
+    const found = await sight(say, 'Hold it flat, its upper edge to where the lens looks …');
+    if (found && (Math.abs(found.up) > FLAT_DEG || Math.abs(found.roll) > FLAT_DEG)) {
+        say('Hold it flat, as a compass lies, and press again.');
+    } else if (found) {
+        const input = fill(field, String(found.deg));
+        input.form.elements[`in[${input.name}]`].value = '° mag';
+        say(`${found.deg}° by this phone’s compass. Such a one is easily ten degrees off: check it by sun or map.`);
+    }
+}
+
+// A point of the skyline: sighted along the edge as along a ruler, which tells how high it stands as well.
+async function skyline(field, say) {
+    const found = await sight(say, 'Look along its long edge, upper end foremost, at a point of the skyline, never into the sun …');
+    if (found && Math.abs(found.up) > STEEP_DEG) {
+        say('Too steep for a compass. Take a point to the left or right of it.');
+    } else if (found) {
+        const before = document.getElementById(field).value.replace(/[\s,;]+$/, '');
+        fill(field, `${before === '' ? '' : `${before}, `}${found.deg}M ${Math.max(0, found.up)}`);
+        say(`${found.deg}° by compass, ${Math.max(0, found.up)}° up. The next one clockwise.`);
+    }
+}
+
+const KNOWN = { locate, point, skyline };
 
 export function startByPhone() {
     for (const place of document.querySelectorAll('[data-by-phone]')) {
         const said = place.querySelector('[role=status]');
-        // What stands on a desk has no place to point to.
-        place.hidden = place.dataset.byPhone === 'point' && !matchMedia('(pointer: coarse)').matches;
-        place
-            .querySelector('button')
-            .addEventListener('click', () => KNOWN[place.dataset.byPhone](place.dataset.field, (words) => (said.textContent = words)));
+        // What stands on a desk points to nothing.
+        place.hidden = place.dataset.byPhone !== 'locate' && !matchMedia('(pointer: coarse)').matches;
+        // A second press while it looks would find the same once more.
+        let looks = false;
+        place.querySelector('button').addEventListener('click', async () => {
+            if (!looks) {
+                looks = true;
+                await KNOWN[place.dataset.byPhone](place.dataset.field, (words) => (said.textContent = words));
+                looks = false;
+            }
+        });
     }
 }

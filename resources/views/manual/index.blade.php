@@ -49,8 +49,9 @@
                     A compass does not point to true north. What you read off one is typed with an M behind it, <i>118 M</i>, or as
                     <i>° compass</i> beside the field; it is turned by what the earth’s magnetism does there, and the page of the place
                     says by how much. Iron does more: keep it away from tripod, car and keys. On a phone <i>Where I stand now</i> asks for
-                    the position and <i>Where this phone points</i> for its compass, which is easily ten degrees off. Browsers give
-                    neither but over HTTPS or on the machine itself; both stay in this application.
+                    the position and <i>Where this phone points</i> for its compass, which is easily ten degrees off; a skyline is sighted
+                    along its edge, point by point, clockwise. Browsers give neither but over HTTPS or on the machine itself; both stay in
+                    this application.
                 </p>
             </x-topic>
             <x-topic id="tide" title="Where its tide comes from">

@@ -14,6 +14,7 @@
             <textarea class="textarea" id="f-{{ $field }}" name="{{ $field }}" rows="3" placeholder="{{ $example }}" @if ($of($field))
                 aria-invalid="true" aria-describedby="f-{{ $field }}-problem" @endif>{{ old($field, $kept) }}</textarea>
             @if ($of($field))<p class="problem" id="f-{{ $field }}-problem">{{ $of($field) }}</p>@endif
+            @if ($field === 'skyline')<x-by-phone does="skyline" field="f-skyline" label="Sight a point along this phone"/>@endif
         @endforeach
         <p class="hint">Read off a compass, with an M behind it: 94M 0, 114M 25. It is turned to true north.</p>
         <x-entry name="swell_from_deg" label="Swell mostly from" bearing

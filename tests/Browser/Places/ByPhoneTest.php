@@ -85,6 +85,26 @@ it('takes no bearing from a phone that swings, stands upright or has no compass'
     expect($this->value('#f-facing_deg'))->toBe('');
 });
 
+it('sights a skyline along the edge of the phone, point by point, and keeps it from true north', function (): void {
+    $this->visit('/places/2')->script('document.querySelector("#around-kept details").open = true');
+    [$button, $said] = ['[data-by-phone=skyline] button', '[data-by-phone=skyline] [role=status]'];
+    $this->type('#f-skyline', '');
+    // Below the level is the horizon itself; so steep no needle tells anything.
+    foreach ([[260.0, -2.0, '100° by compass, 0° up.'], [240.0, 24.6, '120° by compass, 25° up.'], [235.0, 85.0, 'Too steep for a compass.'],
+        [220.0, 0.4, '140° by compass, 0° up.']] as [$alpha, $beta, $words]) {
+        $this->click($button)->seesIn($said, 'its long edge');
+        ($this->points)($alpha, $beta);
+        $this->seesIn($said, $words);
+    }
+    // A trembling hand sights once.
+    $this->doubleClick($button)->seesIn($said, 'its long edge');
+    ($this->points)(200.0, 0.4);
+    $this->seesIn($said, '160° by compass, 0° up.');
+    expect($this->value('#f-skyline'))->toBe('100M 0, 120M 25, 140M 0, 160M 0');
+    $this->click('#around-kept .button:not([type=button])')->seesIn('.said', 'What stands around')->script('document.querySelector("#around-kept details").open = true');
+    expect($this->value('#f-skyline'))->toMatch('/^9[4-9](\.\d)? 0, 11[4-9](\.\d)? 25, 13[4-9](\.\d)? 0, 15[4-9](\.\d)? 0$/');
+});
+
 it('has nothing to point with on a desk', function (): void {
     $this->tools()->execute('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
     $this->visit('/places/new');
