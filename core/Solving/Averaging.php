@@ -14,19 +14,12 @@ final class Averaging
     private const MORE = 3;
 
     /**
-     * Not where the walls in the way are of the whole time and not of one frame: the battery, the light and the tide do not wait for more
-     * frames. Nor on film.
+     * Not on film, nor where a wall of the whole time stands before all of the frames: the battery, the light and the tide do not wait.
      *
-     * @param  list<WallKind>  $inTheWay
      * @param  Way|null  $nearest  as below
      */
-    public static function of(Question $q, array $inTheWay, ?Way $nearest): ?Remedy
+    public static function of(Question $q, ?Way $nearest): ?Remedy
     {
-        foreach ($inTheWay as $kind) {
-            if ($kind->isOfTheWholeTime()) {
-                return null;
-            }
-        }
         $frames = self::fewestOf($q, $nearest);
         if ($frames === null) {
             return null;

@@ -21,10 +21,9 @@ final class Remedies
             return $pins !== [] ? $pins : self::for($q->pinning(new Pins));
         }
         $walls = self::inTheWay($q);
-        $kinds = array_map(static fn (Wall $w): WallKind => $w->kind, $walls);
         $remedies = $walls === [] ? Fixes::of($q) : self::throughWalls($q, $walls);
         $way = Averaging::nearest($q);
-        $average = Averaging::of($q, $kinds, $way);
+        $average = Averaging::of($q, $way);
         $nearest = $way === null ? null : self::nearest($q, $way);
         $remedies = [...$remedies, ...$average === null ? [] : [$average]];
 

@@ -102,17 +102,19 @@ final class ShotPlans
     }
 
     /**
-     * The base frame at n steps either way by time, at the reading's own aperture and ISO: bare, and with the polariser where there is one.
+     * The base frame at n steps either way by time, at the reading's own aperture and ISO: bare, and with the polariser where there is
+     * one, of several the one that takes the least light.
      *
      * @throws InvalidValue when n is not between 1 and 4
      */
     public static function bracketOfBase(Question $question, int $each, BracketStep $step = BracketStep::Full): ShotPlan
     {
-        $polariser = array_filter(
+        $polarisers = array_filter(
             Stacks::of($question->bag), static fn (FilterStack $s): bool => $s->count() === 1 && $s->has(FilterKind::Polariser),
         );
+        usort($polarisers, static fn (FilterStack $a, FilterStack $b): int => $a->darkest->value <=> $b->darkest->value);
         $shots = $left = [];
-        foreach (Strip::through($question, [FilterStack::empty(), ...array_slice(array_values($polariser), 0, 1)]) as $mark) {
+        foreach (Strip::through($question, [FilterStack::empty(), ...array_slice($polarisers, 0, 1)]) as $mark) {
             $with = $mark->filters->count() === 0 ? 'bare' : 'with '.$mark->filters->label();
             foreach (self::steps($each) as $steps) {
                 $purpose = 'base frame, '.$with.($steps === 0 ? '' : ', '.$step->words($steps));

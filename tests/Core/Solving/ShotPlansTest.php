@@ -2,26 +2,33 @@
 
 declare(strict_types=1);
 
+use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\DriftingLight;
 use GentlePour\Exposure\ShutterTime;
+use GentlePour\Exposure\ShutterWindow;
 use GentlePour\Exposure\Stops;
 use GentlePour\Kit\Camera;
 use GentlePour\Kit\Filter;
 use GentlePour\Kit\FilterKind;
+use GentlePour\Kit\Lens;
 use GentlePour\Kit\Mount;
 use GentlePour\Kit\Sensor;
 use GentlePour\Motion\Flow;
 use GentlePour\Motion\Framing;
 use GentlePour\Motion\LookBands;
+use GentlePour\Motion\LookTarget;
 use GentlePour\Motion\Picture;
 use GentlePour\Solving\BackSolver;
 use GentlePour\Solving\BracketStep;
 use GentlePour\Solving\FrameMean;
 use GentlePour\Solving\NoiseReductionHabit;
+use GentlePour\Solving\Pins;
 use GentlePour\Solving\Question;
 use GentlePour\Solving\Shot;
 use GentlePour\Solving\ShotPlans;
 use GentlePour\Solving\ShotRole;
+use GentlePour\Solving\Wall;
+use GentlePour\Solving\WallKind;
 
 function plain(float $min = 0.5, float $max = 4): Question
 {
@@ -231,3 +238,70 @@ it('sets a variable filter for the last time before a wall where the target lies
 
     expect($way?->shutter->seconds)->toBeAbout($timeS, 1e-6);
 })->with([[12.0, 2 ** (10 / 3)], [33.5, 32.0], [47.2, 47.0]]);
+
+/** f/11 and ISO 100 alone, in the light of EV 13: 1/64 s and nothing else. */
+function onlyOneTime(Filter ...$filters): Question
+{
+    $lens = new Lens(24, Aperture::named(11), Aperture::named(11), 77);
+
+    return question(bag(array_values($filters), isoMax: 100, isoLow: null)->with(lens: $lens), 0.5, 4);
+}
+
+it('goes on with the frames that can be had behind one that cannot', function (): void {
+    $target = static fn (string $name): LookTarget => lookTarget($name, 1 / 80, 1 / 50);
+    $window = static fn (float $min): ShutterWindow => ShutterWindow::of(ShutterTime::ofSeconds($min), ShutterTime::ofSeconds(1.5 * $min));
+    $plan = ShotPlans::blend(onlyOneTime(), [
+        ['window' => $window(60.0), 'targets' => [$target('clouds')]], ['window' => $window(1 / 80), 'targets' => [$target('the fall')]],
+    ]);
+    expect($plan->left)->toHaveCount(1)->and($plan->left[0])->toStartWith('clouds')->and($plan->shots)->toHaveCount(1)
+        ->and($plan->shots[0]->purpose)->toStartWith('the fall');
+});
+
+it('brackets the base frame with one polariser, the one that takes the least light', function (): void {
+    $pola = static fn (string $name, float $stops): Filter => Filter::of($name, FilterKind::Polariser, Mount::Thread, Stops::of($stops));
+    $q = onlyOneTime($pola('Deep', 2), $pola('Able', 1), $pola('Deeper', 3), nd('Six', 6));
+    expect(array_map(static fn (Shot $s): string => $s->purpose, ShotPlans::bracketOfBase($q, 1)->shots))->toBe([
+        'base frame, bare, −1', 'base frame, bare', 'base frame, bare, +1', 'base frame, with Able, −1', 'base frame, with Able',
+        'base frame, with Able, +1',
+    ]);
+});
+
+it('says of a frame that is too short for the shutter that it is, whatever wall stands beyond', function (): void {
+    $q = onlyOneTime();
+    $walled = new Question($q->reading, $q->bias, ShutterWindow::of(ShutterTime::ofSeconds(1 / 80), ShutterTime::ofSeconds(1 / 50)), $q->bag,
+        otherWalls: [new Wall(WallKind::Wind, ShutterTime::ofSeconds(0.05), 'gusts')]);
+    $way = BackSolver::best($walled) ?? throw new LogicException;
+    // From 1/8192 s four stops down are 1/131072 s; from 1/64 s two up are 1/16 s.
+    $plan = ShotPlans::bracketByTime($walled, $way->changed(ShutterTime::ofSeconds(2 ** -13), ShutterTime::ofSeconds(2 ** -13), $way->aperture, false), 4);
+    expect($plan->left)->toBe(['−4: beyond what the shutter can do']);
+    expect(ShotPlans::bracketByTime($walled, $way, 2)->left)->toBe(['+2: gusts']);
+});
+
+it('names half steps of the aperture as a lens does', function (): void {
+    $q = question(bag([]), 1 / 80, 1 / 50);
+    $way = BackSolver::best($q->pinning(new Pins(aperture: Aperture::named(8)))) ?? throw new LogicException;
+    $numbers = array_map(static fn (Shot $s): string => $s->way->aperture->label(), ShotPlans::bracketByAperture($q, $way, 2, BracketStep::Half)->shots);
+    // From memory: 5.6, 6.7, 8, 9.5, 11; the darkest first.
+    expect($numbers)->toBe(['f/11', 'f/9.5', 'f/8', 'f/6.7', 'f/5.6']);
+});
+
+it('freezes with up to three stops less than what still holds still', function (float $times, bool $had): void {
+    $q = onlyOneTime();
+    $long = BackSolver::best($q->with(ShutterWindow::any())) ?? throw new LogicException;
+    $plan = ShotPlans::freeze($q, $long, ShutterTime::ofSeconds($times / 64), 'leaves');
+    expect(count($plan->shots))->toBe($had ? 2 : 1)->and($plan->left === [])->toBe($had);
+})->with([[1.0, true], [7.5, true], [9.0, false], [20.0, false], [0.9, false]]);
+
+it('pairs the best way with the polariser and the best without; of what cannot be had it says so', function (): void {
+    $q = plain();
+    $byStack = BackSolver::solve($q)->byStack;
+    $first = static fn (bool $on): string => array_values(array_filter($byStack,
+        static fn ($way): bool => $way->filters->has(FilterKind::Polariser) === $on))[0]->filters->label();
+    $pair = ShotPlans::polariserPair($q);
+    expect(array_map(static fn (Shot $s): string => $s->way->filters->label(), $pair->shots))->toBe([$first(true), $first(false)])
+        ->and($pair->left)->toBe([]);
+    // 1/64 s is too short for half a second, with the polariser as without; six stops of polariser are enough.
+    expect(ShotPlans::polariserPair(onlyOneTime())->left)->toHaveCount(2);
+    $deep = ShotPlans::polariserPair(onlyOneTime(Filter::of('Deep', FilterKind::Polariser, Mount::Thread, Stops::of(6))));
+    expect($deep->shots)->toHaveCount(1)->and($deep->left)->toBe(['without: reflections and highlights stay: no setting of this bag']);
+});
