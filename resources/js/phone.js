@@ -45,7 +45,7 @@ function locate(field, say) {
 // Where the upper edge of a device that lies flat points, clockwise from the north of its compass.
 function heading(event) {
     if (typeof event.webkitCompassHeading === 'number') {
-        return event.webkitCompassHeading;
+        return event.webkitCompassHeading < 0 ? null : event.webkitCompassHeading;
     }
     return event.absolute && event.alpha !== null ? (360 - event.alpha) % 360 : null;
 }

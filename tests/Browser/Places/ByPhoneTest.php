@@ -57,6 +57,11 @@ it('takes the facing from where the phone points, by its compass, and keeps it f
     ($this->points)(0.0);
     $this->seesIn('[data-by-phone=point] [role=status]', '0° by this phone’s compass');
     expect($this->value('#f-facing_deg'))->toBe('0');
+    // As some say it, by a heading of their own that is below nought as long as there is none.
+    $this->click('[data-by-phone=point] button')->seesIn('[data-by-phone=point] [role=status]', 'Hold it flat');
+    $this->script('for (const deg of [-1, 77.4, 78.2]) window.dispatchEvent(Object.defineProperty(new DeviceOrientationEvent("deviceorientation",
+        {alpha: 5, beta: 4, gamma: 3}), "webkitCompassHeading", {value: deg}))');
+    $this->seesIn('[data-by-phone=point] [role=status]', '78° by this phone’s compass');
     // Again, another way.
     $this->click('[data-by-phone=point] button')->seesIn('[data-by-phone=point] [role=status]', 'Hold it flat');
     ($this->points)(240.0);
