@@ -63,6 +63,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(StationCatalogue::class);
+        $this->app->singleton(Compass::class);
         $this->app->bind(StatefulGuard::class, static function (Application $app): StatefulGuard {
             $guard = $app->make('auth')->guard('web');
 
@@ -108,7 +109,7 @@ final class AppServiceProvider extends ServiceProvider
         // Indents are for who reads a view, not for who waits for a page at one bar of signal.
         Blade::prepareStringsForCompilationUsing(static fn (string $view): string => preg_replace('/^[ \t]+/m', ' ', $view) ?? $view);
         Views::share([
-            'write' => new Written, 'compass' => new Compass, 'labels' => new FieldLabels, 'built' => new Built,
+            'write' => new Written, 'compass' => $this->app->make(Compass::class), 'labels' => new FieldLabels, 'built' => new Built,
             'asSeen' => AsSeen::of(...), 'helpOf' => HelpTopic::ofField(...),
             'formKey' => static fn (): string => OneRecord::key(resolve('request'), resolve(ConnectionInterface::class)),
         ]);

@@ -136,8 +136,11 @@ export function startByPhone() {
         place.querySelector('button').addEventListener('click', async () => {
             if (!looks) {
                 looks = true;
-                await KNOWN[place.dataset.byPhone](place.dataset.field, (words) => (said.textContent = words));
-                looks = false;
+                try {
+                    await KNOWN[place.dataset.byPhone](place.dataset.field, (words) => (said.textContent = words));
+                } finally {
+                    looks = false;
+                }
             }
         });
     }

@@ -7,8 +7,11 @@
 @php($kept = $unit ?? '')
 @php($own = $write->units()->of($kept))
 @php($value = is_scalar($value) ? (string) $value : '')
-@php($offCompass = $bearing && preg_match('/^(.*\d)\s*°?\s*m(?:ag\w*)?\.?\s*$/iu', $value, $read) === 1)
-@php($value = $offCompass ? $read[1] : $value)
+{{-- What was refused comes back as it was typed, in the unit in which it was sent. --}}
+@php($sentIn = old('in.'.$name))
+@php($shown = $sentIn === $own ? $value : $write->units()->inField($value, $kept))
+@php($offCompass = $bearing && preg_match('/^(.*\d)\s*°?\s*m(?:ag\w*)?\.?\s*$/iu', $shown, $read) === 1)
+@php($shown = $offCompass ? $read[1] : $shown)
 <div class="entry">
     @if ($help && ($topic = $helpOf($name)))<span class="entry-label"><label for="{{ $id }}">{{ $label }}</label><a class="entry-help"
         href="{{ route('manual') }}#{{ $topic->value }}"
@@ -18,7 +21,7 @@
         @if ($slot->isNotEmpty())
             {{ $slot }}
         @else
-            <input id="{{ $id }}" name="{{ $name }}" value="{{ $write->units()->inField($value, $kept) }}"
+            <input id="{{ $id }}" name="{{ $name }}" value="{{ $shown }}"
                 autocomplete="off"
                 @if ($problem) aria-invalid="true" aria-describedby="{{ $id }}-problem"
                 @elseif ($hint) aria-describedby="{{ $id }}-hint" @endif
@@ -28,7 +31,7 @@
         @endif
         @if ($bearing)
             <select name="in[{{ $name }}]" class="pick is-unit" aria-label="{{ $label }}: from which north">
-                <option value="°">° true</option><option value="° mag" @selected($offCompass)>° compass</option>
+                <option value="°">° true</option><option value="° mag" @selected($offCompass || $sentIn === '° mag')>° compass</option>
             </select>
         @elseif ($own !== '')
             <span class="unit">{{ $own }}</span>

@@ -6,6 +6,7 @@ use App\Models\Composition;
 use App\Models\Outing;
 use App\Models\Place;
 use App\Models\Subject;
+use App\Rooms\Settings\UnitsController;
 use Illuminate\Support\Carbon;
 
 // Bearings that were read off a compass. At 56.53 N, 9.86 W it pointed 3.12 degrees west of true north on 2 December 2026: World Magnetic Model 2025
@@ -88,4 +89,19 @@ it('says what a compass shows at a place', function (): void {
         ->assertSee('points 3.1° west of true north');
     $nowhere = Place::factory()->create(['name' => 'Nowhere', 'facing_deg' => 90]);
     $this->get('/places/'.$nowhere->id)->assertOk()->assertSee('facing 90°')->assertDontSee('by compass');
+});
+
+it('gives back what was typed, with what was chosen beside it, when something else is refused', function (): void {
+    settings()->write(UnitsController::SETTING, ['length' => 'ft']);
+    $typed = ['facing_deg' => '118', 'margin_m' => '12', 'in' => ['facing_deg' => '° mag', 'margin_m' => 'ft']] + $this->form;
+    $this->from('/places/new')->post('/places', ['name' => ''] + $typed)->assertSessionHasErrors('name')
+        ->assertSessionDoesntHaveErrors(['facing_deg', 'margin_m']);
+    $this->get('/places/new')->assertSee('name="facing_deg" value="118"', false)->assertSee('<option value="° mag" selected>', false)
+        ->assertSee('name="margin_m" value="12"', false);
+    // Sent again as it stands there, it is what was meant.
+    $this->post('/places', $typed)->assertSessionHasNoErrors();
+    $place = Place::query()->where('name', 'New Ledge')->firstOrFail();
+    expect($place->facing_deg)->toBe(114.9)->and($place->margin_m)->toBeAbout(12 * 0.3048, 0.001);
+    $this->get("/places/{$place->id}/edit")->assertSee('name="facing_deg" value="114.9"', false)
+        ->assertDontSee('<option value="° mag" selected>', false)->assertSee('name="margin_m" value="12"', false);
 });
