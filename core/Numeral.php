@@ -49,6 +49,14 @@ final class Numeral
         return preg_match('/\d\s+[.,]?\d/u', $written) === 1;
     }
 
+    /** “one frame”, “3 frames”, “no frames”: so many of a thing, as a sentence says it. */
+    public static function many(int $count, string $one, ?string $more = null): string
+    {
+        return match ($count) {
+            0 => 'no ', 1 => 'one ', default => "{$count} ",
+        }.($count === 1 ? $one : $more ?? $one.'s');
+    }
+
     /** To so many decimals at most, without noughts behind the last figure that says something. */
     public static function short(float $value, int $decimals = 2): string
     {

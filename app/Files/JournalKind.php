@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use GentlePour\Numeral;
+
 /** What a field file keeps. */
 enum JournalKind: string
 {
@@ -15,10 +17,10 @@ enum JournalKind: string
     public function words(int $count): string
     {
         return match ($this) {
-            self::Frame => $count === 1 ? 'one frame' : "{$count} frames",
-            self::Sighting => $count === 1 ? 'one sighting' : "{$count} sightings",
-            self::Measurement => $count === 1 ? 'one measurement' : "{$count} measurements",
-            self::Ticks => 'the ticks of '.($count === 1 ? 'one outing' : "{$count} outings"),
+            self::Frame => Numeral::many($count, 'frame'),
+            self::Sighting => Numeral::many($count, 'sighting'),
+            self::Measurement => Numeral::many($count, 'measurement'),
+            self::Ticks => 'the ticks of '.Numeral::many($count, 'outing'),
         };
     }
 }

@@ -9,6 +9,7 @@ use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\Iso;
 use GentlePour\Exposure\ShutterTime;
 use GentlePour\Exposure\Stops;
+use GentlePour\Numeral;
 use GentlePour\Units;
 use Illuminate\Http\Request;
 
@@ -28,6 +29,12 @@ final class Written
     public function number(?float $value, int $decimals = 2): string
     {
         return $value === null ? '' : Decimal::write($value, $decimals);
+    }
+
+    /** “one frame”, “3 frames” */
+    public function many(int $count, string $one, ?string $more = null): string
+    {
+        return Numeral::many($count, $one, $more);
     }
 
     public function stops(float $value, int $decimals = 2): string

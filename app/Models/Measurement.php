@@ -7,6 +7,7 @@ namespace App\Models;
 use Closure;
 use Database\Factories\MeasurementFactory;
 use GentlePour\Measuring\CrestRhythm;
+use GentlePour\Numeral;
 use GentlePour\Units;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
@@ -72,16 +73,18 @@ final class Measurement extends Model
         $said = fn (string $name, string $form): ?string => $this->number($name) === null ? null : sprintf($form, $this->number($name));
         $in = fn (string $name, string $form, callable $as): ?string => $this->number($name) === null
             ? null : sprintf($form, $as((float) $this->number($name)));
+        $many = fn (string $name, string $one, ?string $more = null): ?string => $this->number($name) === null
+            ? null : Numeral::many((int) $this->number($name), $one, $more);
         $fine = static fn (float $v): string => $units->speed($v, 2);
 
         return implode(' · ', array_filter(match ($this->kind) {
             MeasurementKind::Waves => [
-                $said('spread_s', '± %.1f s'), $said('presses', '%d presses'), $said('set_size', 'sets of %d'),
+                $said('spread_s', '± %.1f s'), $many('presses', 'press', 'presses'), $said('set_size', 'sets of %d'),
                 $this->number('set_apart_s') === null ? null : sprintf('every %.0f min', (float) $this->number('set_apart_s') / 60),
             ],
-            MeasurementKind::Swash => ['retreat', $said('period_s', 'uprush every %.1f s'), $said('retreats', '%d retreats')],
+            MeasurementKind::Swash => ['retreat', $said('period_s', 'uprush every %.1f s'), $many('retreats', 'retreat')],
             MeasurementKind::Float => [
-                $in('spread_m_s', '± %s', $fine), $said('runs', '%d runs'),
+                $in('spread_m_s', '± %s', $fine), $many('runs', 'run'),
                 ($this->data['mean'] ?? false) === true ? 'mean of the column' : 'surface',
             ],
             MeasurementKind::Drop => [

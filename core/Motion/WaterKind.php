@@ -39,6 +39,12 @@ enum WaterKind: string
         };
     }
 
+    /** @return array<string, string> the name of each, by its value */
+    public static function labels(): array
+    {
+        return array_map(static fn (self $kind): string => $kind->label(), array_column(self::cases(), null, 'value'));
+    }
+
     /** Whether it is told by its waves, a period and a height, and not by a speed. */
     public function isWaves(): bool
     {

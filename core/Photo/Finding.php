@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace GentlePour\Photo;
 
+use GentlePour\Numeral;
+
 /** A fault that was found in a frame. */
 final readonly class Finding
 {
@@ -43,7 +45,7 @@ final readonly class Finding
                 'red %+.2f, blue %+.2f stops against green: red × %.2f, blue × %.2f', $red, $blue, 2 ** -$red, 2 ** -$blue,
             ));
         }
-        $add(Fault::Dust, (float) $spots, $spots === 1 ? 'one spot' : "{$spots} spots");
+        $add(Fault::Dust, (float) $spots, Numeral::many($spots, 'spot'));
 
         return $found;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace GentlePour\Planning;
 
+use GentlePour\Numeral;
 use GentlePour\Sky\LightCurve;
 use GentlePour\Sky\LightPhase;
 use GentlePour\Solving\Term;
@@ -182,7 +183,7 @@ final class WindowSearch
     private static function long(int $minutes): string
     {
         return match (true) {
-            $minutes < 180 => $minutes.' minutes long',
+            $minutes < 120 => Numeral::many($minutes, 'minute').' long',
             $minutes < 2880 => sprintf('%d h %02d long', intdiv($minutes, 60), $minutes % 60),
             default => intdiv($minutes, 1440).' days long',
         };

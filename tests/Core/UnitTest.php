@@ -80,3 +80,7 @@ it('leaves in a field what is no plain number, and what it does not know', funct
             'twelve_hours' => 'yes']))->toEqual(new Units(wind: 'Bft'))
         ->and(Units::read((new Units('ft', 'kn', 'mph', '°F', true))->toArray()))->toEqual(new Units('ft', 'kn', 'mph', '°F', true));
 });
+
+it('says how many as a sentence does, one and none in words', function (int $count, string $words, string $presses): void {
+    expect(Numeral::many($count, 'frame'))->toBe($words)->and(Numeral::many($count, 'press', 'presses'))->toBe($presses);
+})->with([[0, 'no frames', 'no presses'], [1, 'one frame', 'one press'], [2, '2 frames', '2 presses'], [1000, '1000 frames', '1000 presses']]);

@@ -6,6 +6,7 @@ namespace App\Rooms\Field;
 
 use App\Files\JournalEntry;
 use App\Files\JournalKind;
+use GentlePour\Numeral;
 
 /** What came of a journal that was brought home. */
 final class TakenIn
@@ -48,7 +49,7 @@ final class TakenIn
         );
         $parts = [
             $taken === [] ? 'Nothing new' : 'Taken: '.implode(', ', $taken),
-            ...$this->judged === 0 ? [] : [($this->judged === 1 ? 'one verdict' : "{$this->judged} verdicts").' added'],
+            ...$this->judged === 0 ? [] : [Numeral::many($this->judged, 'verdict').' added'],
             ...$this->here === 0 ? [] : [$this->here === 1 ? 'one was here before' : "{$this->here} were here before"],
             ...$this->refused === [] ? [] : [count($this->refused) === 1 ? 'one was not taken' : count($this->refused).' were not taken'],
         ];

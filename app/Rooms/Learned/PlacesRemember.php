@@ -52,11 +52,11 @@ final readonly class PlacesRemember
     public static function words(WhatWorked $worked): string
     {
         $said = array_filter([
-            $worked->levelsM === null ? null : sprintf('at %.1f to %.1f m', ...$worked->levelsM), $worked->trend,
+            $worked->levelsM === null ? null : self::levels(...array_map(static fn (float $m): string => sprintf('%.1f', $m), $worked->levelsM)), $worked->trend,
             match ($worked->sun) {
-                'low' => 'low sun'.($worked->side === null ? '' : self::side($worked->side)),
-                'high' => 'a high sun'.($worked->side === null ? '' : self::side($worked->side)),
-                'down' => 'after the sun',
+                'low' => 'with low sun'.($worked->side === null ? '' : self::side($worked->side)),
+                'high' => 'with a high sun'.($worked->side === null ? '' : self::side($worked->side)),
+                'down' => 'with the sun down',
                 null => null,
             },
         ]);
@@ -64,6 +64,11 @@ final readonly class PlacesRemember
         return sprintf(
             'Best %s: %d keepers of %d.', implode(', ', $said), $worked->keepers, $worked->frames,
         );
+    }
+
+    private static function levels(string $from, string $to): string
+    {
+        return $from === $to ? "at {$from} m" : "at {$from} to {$to} m";
     }
 
     private static function side(string $side): string

@@ -10,6 +10,7 @@ use App\Models\Frame;
 use App\Models\Outing;
 use App\Rooms\Places\ComingWindow;
 use DateTimeImmutable;
+use GentlePour\Numeral;
 use GentlePour\Review\FrameMark;
 
 /** An outing as a row: its day lying down, when one is there, and the frames that were taken. */
@@ -83,9 +84,9 @@ final readonly class Visit
     public function words(): string
     {
         $keepers = count(array_filter($this->frames, static fn (Frame $f): bool => $f->keeper === FrameMark::Keeper));
-        $many = static fn (int $n, string $what): string => $n === 1 ? "one {$what}" : "{$n} {$what}s";
 
-        return $this->frames === [] ? '' : $many(count($this->frames), 'frame').($keepers === 0 ? '' : ', '.$many($keepers, 'keeper'));
+        return $this->frames === [] ? '' : Numeral::many(count($this->frames), 'frame')
+            .($keepers === 0 ? '' : ', '.Numeral::many($keepers, 'keeper'));
     }
 
     private function x(int $unix): float

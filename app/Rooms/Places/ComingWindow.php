@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rooms\Places;
 
+use App\Forms\Decimal;
 use App\Models\LevelMark;
 use App\Models\Place;
 use DateTimeImmutable;
@@ -38,6 +39,14 @@ final readonly class ComingWindow
             $others, fn (self $other): bool => $other->window->from <= $this->window->to + self::APART_S
                 && $other->window->to >= $this->window->from - self::APART_S,
         ) !== [];
+    }
+
+    /** “EV 4 to 14”, or “EV 14” where it stays */
+    public function light(): string
+    {
+        [$from, $to] = [round($this->window->ev100From), round($this->window->ev100To)];
+
+        return str_replace('-', '−', 'EV '.Decimal::write($from, 0).($to === $from ? '' : ' to '.Decimal::write($to, 0)));
     }
 
     public function untilWords(DateTimeImmutable $now): string

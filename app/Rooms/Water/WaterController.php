@@ -48,7 +48,7 @@ final class WaterController
             'measurements' => Measurement::query()->with('place')->latest('measured_at')->latest('id')->limit(self::SHOWN)->get(),
             'clouds' => MeasurementKind::Clouds,
             'tastes' => $tastes->all(),
-            'waterNames' => array_map(static fn (WaterKind $k): string => $k->label(), array_column(WaterKind::cases(), null, 'value')),
+            'waterNames' => WaterKind::labels(),
         ]);
     }
 

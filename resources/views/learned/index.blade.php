@@ -36,7 +36,7 @@
                 <dl class="facts">
                     @foreach ($tastes as $kind => $taste)
                         <div>
-                            <dt>{{ ucfirst(str_replace('_', ' ', $kind)) }}</dt>
+                            <dt>{{ ucfirst($waterNames[$kind]) }}</dt>
                             <dd>
                                 {{ $write->stops($taste->stops, 1) }} stops
                                 <small class="hint">{{ $taste->verdicts }} {{ $taste->verdicts === 1 ? 'verdict' : 'verdicts' }}</small>

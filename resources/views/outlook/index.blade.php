@@ -61,8 +61,7 @@
                                     ?? 'low light') }}{{ $one->window->highestM !== null
                                     ? ', tide to '.$write->metres($one->window->highestM) : '' }}.</b>
                                         {{ $one->window->why() }}</small>@if ($weather[$i])<small>{{ $weather[$i] }}</small>@endif</span>
-                                <span class="coming-ev">EV {{ number_format($one->window->ev100From, 0) }} to
-                                    {{ number_format($one->window->ev100To, 0) }}</span>
+                                <span class="coming-ev">{{ $one->light() }}</span>
                             </a>
                         </li>
                     @empty

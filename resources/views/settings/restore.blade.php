@@ -1,7 +1,7 @@
 <x-layout title="Bring a backup back" here="settings">
     <div class="narrow-page">
         <h1>Backup of {{ $madeAt->format('j M Y, H:i') }} UTC</h1>
-        <p class="hint">{{ array_sum($counts) }} records, {{ $kept->reason() }}. Nothing is done yet.</p>
+        <p class="hint">{{ ucfirst($write->many(array_sum($counts), 'record')) }}, {{ $kept->reason() }}. Nothing is done yet.</p>
         @if ($pictures->added + $pictures->here > 0)
             <p>
                 <b>{{ $pictures->added + $pictures->here }}</b> picture files in it,

@@ -1,6 +1,6 @@
 <x-layout title="{{ $list->title }}" here="shoot" script="shoot">
     <div class="narrow-page shot-list">
-        <h1>{{ $list->title }} <small>{{ $list->frames->count() }} frames, about {{ $takes }} in all</small></h1>
+        <h1>{{ $list->title }} <small>{{ $write->many($list->frames->count(), 'frame') }}, about {{ $takes }} in all</small></h1>
         @if ($list->note)<p class="warn">{{ $list->note }}</p>@endif
         <ol>
             @foreach ($list->frames->sortBy('list_place') as $frame)

@@ -2,7 +2,7 @@
     <div class="heard" data-period="{{ $timer->isEnough() ? number_format($timer->peakPeriodS(), 1, '.', '') : '' }}">
         <p>
             <b>{{ number_format($timer->periodS(), 1) }} s</b> ± {{ number_format($timer->spreadS(), 1) }}
-            · {{ $timer->presses() }} presses{{ $timer->isEnough() ? '' : ', '.$missing.' more to go' }}
+            · {{ $write->many($timer->presses(), 'press', 'presses') }}{{ $timer->isEnough() ? '' : ', '.$missing.' more to go' }}
         </p>
         @if ($timer->isEnough())
             <p class="hint">

@@ -29,12 +29,12 @@ function daysFrom(int $count, array $windows = [], mixed $tide = null, ?Level $l
     return Almanac::days(null, new DateTimeZone('UTC'), $tide, $level, $windows, '2027-01-01', $count);
 }
 
-it('says how long a window is: in minutes to three hours, in hours to two days, in days from there on', function (int $minutes, string $says): void {
+it('says how long a window is: in minutes to two hours, in hours to two days, in days from there on', function (int $minutes, string $says): void {
     $query = new WindowQuery(new Observer(56.5, -9.8), new PlaceCalendar(new DateTimeZone('UTC')));
     $found = WindowSearch::find($query, null, NEW_YEAR, NEW_YEAR + 60 * $minutes);
     expect($found)->toHaveCount(1)->and($found[0]->terms[0]->why)->toBe($says);
 })->with([
-    [179, '179 minutes long'], [180, '3 h 00 long'], [181, '3 h 01 long'], [2879, '47 h 59 long'], [2880, '2 days long'],
+    [119, '119 minutes long'], [120, '2 h 00 long'], [180, '3 h 00 long'], [181, '3 h 01 long'], [2879, '47 h 59 long'], [2880, '2 days long'],
     [4319, '2 days long'], [4320, '3 days long'], [10 * 1440, '10 days long'],
 ]);
 

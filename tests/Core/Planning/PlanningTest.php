@@ -105,7 +105,7 @@ it('works inland, and ranks with its reasons', function (): void {
         ),
     );
 
-    expect(count($windows))->toBeGreaterThan(8)->and($windows[0]->highestM)->toBeNull()->and($windows[0]->why())->toContain('minutes long');
+    expect(count($windows))->toBeGreaterThan(8)->and($windows[0]->highestM)->toBeNull()->and($windows[0]->why())->toContain('2 h 02 long');
     for ($i = 1; $i < count($windows); $i++) {
         expect($windows[$i]->score())->toBeLessThanOrEqual($windows[$i - 1]->score());
     }

@@ -130,8 +130,8 @@ it('gives points for length: one for each doubling over what was asked, three at
     expect(points($window)['length'])->toBeAbout($points, 1e-9)->and($window->terms[0]->why)->toBe($why);
 })->with([
     [20, 0.0, '20 minutes long'], [30, log(1.5, 2), '30 minutes long'], [40, 1.0, '40 minutes long'], [80, 2.0, '80 minutes long'],
-    [160, 3.0, '160 minutes long'],
-    [179, 3.0, '179 minutes long'], [180, 3.0, '3 h 00 long'], [640, 3.0, '10 h 40 long'],
+    [160, 3.0, '2 h 40 long'],
+    [119, log(119 / 20, 2), '119 minutes long'], [120, log(6, 2), '2 h 00 long'], [180, 3.0, '3 h 00 long'], [640, 3.0, '10 h 40 long'],
 ]);
 
 it('gives points for light by the sun in the middle (judgement)', function (float $least, float $most, float $points, string $why): void {

@@ -87,7 +87,8 @@ it('says every kind of measurement in a figure and a line', function (
     'crests with sets' => [
         MeasurementKind::Waves, ['period_s' => 8, 'set_size' => 3, 'set_apart_s' => 420], '8.0 s', 'sets of 3 · every 7 min',
     ],
-    'swash' => [MeasurementKind::Swash, ['retreat_s' => 4.06, 'period_s' => 9, 'retreats' => 4], '4.1 s', 'uprush every 9.0 s'],
+    'swash' => [MeasurementKind::Swash, ['retreat_s' => 4.06, 'period_s' => 9, 'retreats' => 4], '4.1 s', 'uprush every 9.0 s · 4 retreats'],
+    'one swash' => [MeasurementKind::Swash, ['retreat_s' => 4.06, 'period_s' => 9, 'retreats' => 1], '4.1 s', 'uprush every 9.0 s · one retreat'],
     'a float' => [MeasurementKind::Float, ['speed_m_s' => 2.5, 'spread_m_s' => 0.2, 'runs' => 3], '2.50 m/s', '3 runs · surface'],
     'a float of the column' => [
         MeasurementKind::Float, ['speed_m_s' => 2.1, 'runs' => 1, 'mean' => true], '2.10 m/s', 'mean of the column',

@@ -28,8 +28,8 @@ it('puts what worked in words', function (array $conditions, string $words): voi
         array_fill(0, 3, $conditions));
     expect(PlacesRemember::words(WhatWorked::of($frames) ?? throw new LogicException))->toBe($words);
 })->with([
-    [[4.24, true, 3.0, -80.0], 'Best at 4.2 to 4.3 m, rising, low sun from the left: 3 keepers of 3.'],
-    [[null, null, 30.0, 20.0], 'Best a high sun ahead: 3 keepers of 3.'],
-    [[2.0, false, -5.0, 0.0], 'Best at 2.0 to 2.0 m, falling, after the sun: 3 keepers of 3.'],
-    [[null, null, 3.0, null], 'Best low sun: 3 keepers of 3.'],
+    [[4.24, true, 3.0, -80.0], 'Best at 4.2 to 4.3 m, rising, with low sun from the left: 3 keepers of 3.'],
+    [[null, null, 30.0, 20.0], 'Best with a high sun ahead: 3 keepers of 3.'],
+    [[2.0, false, -5.0, 0.0], 'Best at 2.0 m, falling, with the sun down: 3 keepers of 3.'],
+    [[null, null, 3.0, null], 'Best with low sun: 3 keepers of 3.'],
 ]);

@@ -9,6 +9,8 @@ use App\Rooms\Outings\Moment;
 use App\Rooms\Outings\OutingAhead;
 use App\Rooms\Places\ComingWindow;
 use App\Rooms\Places\ComingWindows;
+use GentlePour\Planning\Trend;
+use GentlePour\Planning\Window;
 use GentlePour\Sky\LightPhase;
 
 beforeEach(fn () => $this->travelTo('2026-12-02 05:30 UTC'));
@@ -26,6 +28,11 @@ it('says why a window is good, when it is and what the weather will be', functio
     $this->get('/')->assertOk()->assertSee('minutes long')->assertSee('water reaches the posts', false)->assertSee('in 2 h')
         ->assertSee('tomorrow')->assertSee('low cloud drifts');
 });
+
+it('says the light from first to last, once where it stays', function (float $first, float $last, string $words): void {
+    $window = new Window(1796200000, 1796203600, null, Trend::Any, 0, 0, 0, $first, $last, []);
+    expect((new ComingWindow(Place::query()->firstOrFail(), null, $window))->light())->toBe($words);
+})->with([[4.2, 13.8, 'EV 4 to 14'], [13.6, 14.4, 'EV 14'], [-3.6, 0.4, 'EV −4 to 0'], [-0.4, 0.3, 'EV 0']]);
 
 it('has tides by day as well as in low light, once each', function (): void {
     $at = resolve(ComingWindows::class)->at(Place::query()->with(['marks.sightings', 'outings', 'subjects'])->get());
