@@ -32,6 +32,12 @@ final readonly class Typed
         return $this->text($field) !== '';
     }
 
+    /** Whether it was sent at all, were it empty. */
+    public function isThere(string $field): bool
+    {
+        return array_key_exists($field, $this->fields);
+    }
+
     /** Null where the field was left empty. */
     public function number(string $field): ?float
     {

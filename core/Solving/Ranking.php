@@ -93,7 +93,8 @@ final readonly class Ranking
             }),
             new Term('aperture', $this->apertureAway($aperture), $this->apertureWhy($aperture)),
             new Term('iso', $this->isoCost($iso), $this->isoWhy($iso)),
-            new Term('filters', self::PER_FILTER * $this->added($stack), Numeral::many($this->added($stack), 'filter')),
+            new Term('filters', self::PER_FILTER * $this->added($stack), $this->added($stack) === 0
+                ? 'no filter' : Numeral::many($this->added($stack), 'filter')),
             new Term('bulb', $bulb ? self::BULB : 0.0, $bulb ? 'bulb, with the release' : 'timed by the camera'),
         ];
         $error = log($shutterS / $exactS, 2);

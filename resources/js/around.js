@@ -19,6 +19,7 @@ const turned = (deg) => ((deg % 360) + 360) % 360;
 const bound = (value, least, most) => Math.max(least, Math.min(most, value));
 
 let at = { place: 0, at: '' };
+let drawsSkyline = false;
 const steps = new WeakMap();
 
 function stepsOf(drawing) {
@@ -57,6 +58,8 @@ function show() {
             tell(drawing, name, step[name]);
         }
     }
+    drawing?.querySelector('svg').classList.toggle('is-drawn-on', drawsSkyline);
+    document.querySelector('[data-draw-skyline]')?.setAttribute('aria-pressed', String(drawsSkyline));
     const ground = document.querySelector('[data-ground]');
     const lies = ground && stepsOf(ground)[at.place];
     if (lies) {
@@ -238,11 +241,19 @@ function draw(event) {
         const field = document.getElementById('f-skyline');
         field.value = written(samples);
         field.dispatchEvent(new Event('input', { bubbles: true }));
-        document.querySelector('[data-keep-skyline]').hidden = false;
     };
     move(event);
     window.addEventListener('pointermove', move);
     window.addEventListener('pointerup', end, { once: true });
+}
+
+// A skyline that is drawn or sighted is tried at once, one that is typed when it is typed: kept it is by a press.
+function tries(event) {
+    const tried = document.querySelector('[data-tried-skyline]');
+    if (tried && event.target.id === 'f-skyline' && (event.type === 'change' || !event.isTrusted) && tried.value !== event.target.value) {
+        tried.value = event.target.value;
+        tried.dispatchEvent(new Event('change', { bubbles: true }));
+    }
 }
 
 // A file that is dropped on the field is the one to be sent.
@@ -269,6 +280,8 @@ export function startAround() {
     });
     document.addEventListener('htmx:afterSwap', show);
     document.addEventListener('htmx:oobAfterSwap', show);
+    document.addEventListener('input', tries);
+    document.addEventListener('change', tries);
     document.addEventListener('pointerdown', (event) => {
         if (event.target.closest('[data-horizon] svg.is-drawn-on')) {
             draw(event);
@@ -286,8 +299,8 @@ export function startAround() {
     document.addEventListener('click', (event) => {
         const button = event.target.closest('[data-draw-skyline]');
         if (button) {
-            const drawn = horizon().querySelector('svg').classList.toggle('is-drawn-on');
-            button.setAttribute('aria-pressed', String(drawn));
+            drawsSkyline = !drawsSkyline;
+            show();
         } else if (event.target.closest('[data-horizon] svg:not(.is-drawn-on)') && !event.target.closest('[data-lens]')) {
             press(event);
         }

@@ -22,7 +22,8 @@ final class LearnedController
     {
         return view('learned.index', [
             'bounds' => $looks->bounds(), 'called' => $looks->frames(), 'looks' => Look::cases(),
-            'tastes' => $tastes->all(), 'waterNames' => WaterKind::labels(), 'times' => $times->byKind(), 'asked' => $asked->rows(), 'places' => $places->all(),
+            'tastes' => $tastes->all(), 'waterNames' => WaterKind::labels(), 'times' => $times->byKind(), 'asked' => $asked->rows(),
+            'places' => $places->all(),
             'fitted' => Subject::query()->with('place')->whereNotNull('fitted')->get(),
             'calibrations' => Calibration::query()->with('filter')->latest('id')->limit(self::CALIBRATIONS)->get()->groupBy('filter_id'),
             'unmeasured' => Filter::query()->whereNull('measured_stops')->whereNotNull('stops')->oldest('id')->pluck('name')->all(),

@@ -52,7 +52,7 @@ final readonly class PlacesRemember
     public static function words(WhatWorked $worked): string
     {
         $said = array_filter([
-            $worked->levelsM === null ? null : self::levels(...array_map(static fn (float $m): string => sprintf('%.1f', $m), $worked->levelsM)), $worked->trend,
+            $worked->levelsM === null ? null : self::levels(...$worked->levelsM), $worked->trend,
             match ($worked->sun) {
                 'low' => 'with low sun'.($worked->side === null ? '' : self::side($worked->side)),
                 'high' => 'with a high sun'.($worked->side === null ? '' : self::side($worked->side)),
@@ -66,8 +66,10 @@ final readonly class PlacesRemember
         );
     }
 
-    private static function levels(string $from, string $to): string
+    private static function levels(float $fromM, float $toM): string
     {
+        [$from, $to] = [sprintf('%.1f', $fromM), sprintf('%.1f', $toM)];
+
         return $from === $to ? "at {$from} m" : "at {$from} to {$to} m";
     }
 

@@ -10,7 +10,6 @@ use App\Forms\CoreValue;
 use App\Forms\ReadsTyped;
 use App\Forms\TakesUnits;
 use App\Models\Place;
-use Closure;
 use GentlePour\Outing\WayOut;
 use GentlePour\Sky\Observer;
 use GentlePour\Sky\Skyline;
@@ -31,14 +30,22 @@ final class AroundRequest extends FormRequest
             'nullable', 'bail', new BearingField($compass, fn (): ?Observer => $this->observer(), $name),
         ];
 
-        $ofList = fn (callable $read): Closure => fn (string $list): mixed => $read($compass->inTrue($list, $this->observer()));
-
         return [
-            'skyline' => ['nullable', 'bail', 'string', 'max:4000', new CoreValue($ofList(Skyline::parse(...)))],
-            'way_out' => ['nullable', 'bail', 'string', 'max:2000', new CoreValue($ofList(WayOut::legs(...)))],
+            'skyline' => self::skyline($compass, $this->observer()),
+            'way_out' => ['nullable', 'bail', 'string', 'max:2000', new CoreValue(
+                fn (string $list): array => WayOut::legs($compass->inTrue($list, $this->observer())),
+            )],
             'swell_from_deg' => $bearing('The direction of the swell'),
             'wind_from_deg' => $bearing('The direction of the wind'),
         ];
+    }
+
+    /** @return list<mixed> the rule of a skyline as a list of points */
+    public static function skyline(Compass $compass, ?Observer $observer): array
+    {
+        return ['nullable', 'bail', 'string', 'max:4000', new CoreValue(
+            static fn (string $list): Skyline => Skyline::parse($compass->inTrue($list, $observer)),
+        )];
     }
 
     /** @return array<string, string> */

@@ -30,6 +30,12 @@ final readonly class AskedFrame
         return $this->typed->text($field, $default);
     }
 
+    /** The skyline that is tried before it is kept: empty for an open one, null where none was sent or it cannot be read. */
+    public function skyline(): ?string
+    {
+        return $this->typed->isThere('skyline') && ! $this->problems->has('skyline') ? $this->typed->text('skyline') : null;
+    }
+
     public function isUpright(): bool
     {
         return $this->typed->flag('upright');

@@ -16,7 +16,10 @@ use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\MessageBag;
 
-/** Which way a lens looks, from the address. What cannot be read is said at its field, and the drawing comes all the same. */
+/**
+ * Which way a lens looks and under which skyline, from the address. What cannot be read is said at its field, and the drawing comes all
+ * the same.
+ */
 final class HorizonRequest extends FormRequest
 {
     use TakesUnits;
@@ -27,13 +30,13 @@ final class HorizonRequest extends FormRequest
     public function rules(Compass $compass): array
     {
         $place = $this->route('place');
+        $observer = $place instanceof Place ? $place->observer() : null;
 
         return [
-            'facing' => ['nullable', 'bail', new BearingField(
-                $compass, static fn (): ?Observer => $place instanceof Place ? $place->observer() : null,
-            )],
+            'facing' => ['nullable', 'bail', new BearingField($compass, static fn (): ?Observer => $observer)],
             'tilt' => ['nullable', 'bail', new Quantity(Limit::Tilt)],
             'focal' => ['nullable', 'bail', new Quantity(Limit::FocalLength)],
+            'skyline' => AroundRequest::skyline($compass, $observer),
             'upright' => ['nullable', 'boolean'],
         ];
     }

@@ -18,7 +18,9 @@ use DateTimeImmutable;
 use GentlePour\InvalidValue;
 use GentlePour\Kit\Sensor;
 use GentlePour\Sky\LensFrame;
+use GentlePour\Sky\Observer;
 use GentlePour\Sky\SkyBody;
+use GentlePour\Sky\Skyline;
 use GentlePour\Tide\TideCurve;
 use GentlePour\Units;
 
@@ -49,7 +51,7 @@ final readonly class PlaceAround
         $facing = $asked->number('facing') ?? $place->facing_deg;
         $focal = $asked->number('focal') ?? $this->focal($place);
         $frame = self::frame($facing ?? self::FACING_DEG, $asked, $this->sensor(), $focal);
-        $observer = $place->observer();
+        $observer = $this->observer($place, $asked);
         $middle = $place->facing_deg ?? $facing ?? self::FACING_DEG;
         $sheet = $observer === null ? null : new HorizonSheet(
             $observer, $frame, $from, $to, $place->zone(), $middle, $this->units,
@@ -61,7 +63,8 @@ final readonly class PlaceAround
             'dayWritten' => $midnight->format('Y-m-d'),
             'sheet' => $sheet,
             'passages' => $sheet === null ? [] : KeptOfPlace::get(
-                'passages', $place, [$from, $frame, $this->units], fn (): array => $this->passages($sheet, $from, $to, $place),
+                'passages', $place, [$from, $frame, $this->units, $asked->skyline()],
+                fn (): array => $this->passages($sheet, $from, $to, $place),
             ),
             'atCompass' => $this->compass->words($observer),
             'frame' => $frame,
@@ -73,10 +76,22 @@ final readonly class PlaceAround
             'asked' => [
                 'facing' => $asked->text('facing', $facing === null ? '' : (string) round($facing, 1)), 'tilt' => $asked->text('tilt', '0'),
                 'focal' => $asked->text('focal', (string) round($focal, 1)), 'upright' => $asked->isUpright(),
+                'skyline' => $asked->text('skyline', $asked->skyline() ?? $place->skyline ?? ''),
             ],
+            'triesSkyline' => $asked->skyline() !== null && $asked->skyline() !== ($place->skyline ?? ''),
             'frameProblems' => $asked->problems,
             'noWay' => $place->wayOut() === null,
         ];
+    }
+
+    /** Under the skyline that is tried, if one is. */
+    private function observer(Place $place, AskedFrame $asked): ?Observer
+    {
+        $kept = $place->observer();
+
+        return $kept === null || $asked->skyline() === null ? $kept : new Observer(
+            $kept->latitude, $kept->longitude, Skyline::parse($this->compass->inTrue($asked->skyline(), $kept)),
+        );
     }
 
     private static function frame(float $facing, AskedFrame $asked, Sensor $sensor, float $focal): LensFrame

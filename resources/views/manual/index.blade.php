@@ -70,10 +70,10 @@
             </x-topic>
             <x-topic id="horizon" title="Horizon, skyline, frame">
                 <p>
-                    The <a href="{{ route('places') }}">horizon of a place</a> is unrolled: drag the frame, and see when sun and moon cross
-                    it. Draw cliff, trees or wall by hand: they take the direct light before sunset does, and part of the sky all day, and
-                    everything reckons with them. A polariser darkens a clear sky most at a right angle to the sun; on water it takes the
-                    mirror best about 37° below the horizon.
+                    The <a href="{{ route('places') }}">horizon of a place</a> is unrolled: drag the frame, and see when sun and moon
+                    cross it. Draw cliff, trees or wall by hand, type their points or sight them along a phone: they are tried in the
+                    drawing at once, and once kept they take the direct light before sunset does, and part of the sky all day. A polariser
+                    darkens a clear sky most at a right angle to the sun; on water it takes the mirror best about 37° below the horizon.
                 </p>
             </x-topic>
             <x-topic id="weather" title="Weather">

@@ -18,6 +18,7 @@
             <form method="get" action="{{ route('places.show', $place) }}#around"
                 class="lens-form" id="horizon-asked" data-state="{{ $frameProblems->isEmpty() ? 'fresh' : 'refused' }}">
                 <input type="hidden" name="day" value="{{ $dayWritten }}">
+                <input type="hidden" name="skyline" value="{{ $asked['skyline'] }}" data-tried-skyline>
                 <x-entry name="facing" id="lens-facing" label="Lens faces"
                     unit="°" :value="$asked['facing']" :problem="$at('facing')" inputmode="decimal"/>
                 <x-entry name="focal" id="lens-focal" label="at"
@@ -28,6 +29,7 @@
                 <span class="hint">{{ number_format($frame->acrossDeg()) }}° by {{ number_format($frame->upDeg()) }}°</span>
                 <button class="button is-small work-it-out">Draw it</button>
                 <p class="hint" id="horizon-asked-said" role="status"></p>
+                @if ($at('skyline'))<p class="problem" role="alert">The skyline is not drawn: {{ $at('skyline') }}</p>@endif
             </form>
             @php($steps = $sheet->steps())
             <div class="horizon" data-horizon data-degree="{{ $sheet::DEGREE }}"
@@ -122,7 +124,9 @@
                         Keep {{ round($frame->facingDeg) }}° as the facing here
                     </button>@endif
                 <button type="button" class="button is-small" data-draw-skyline aria-pressed="false">Draw the skyline by hand</button>
-                <button form="around-kept" class="button is-small is-go" data-keep-skyline hidden>Keep the skyline</button>
+                <button form="around-kept" class="button is-small is-go" data-keep-skyline @if (! $triesSkyline) hidden @endif>
+                    Keep the skyline
+                </button>
             </form>
         @endif
     </div>

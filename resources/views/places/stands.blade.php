@@ -7,7 +7,7 @@
         <input type="hidden" name="as_seen" value="{{ $asSeen($place) }}">
         @php($of = fn (string $field) => ($errors ?? null)?->getBag('around')->first($field) ?: null)
         @foreach ([
-            ['skyline', 'Skyline: azimuth and altitude in degrees, clockwise', '90 0, 110 25, 130 0', $place->skyline],
+            ['skyline', 'Skyline: azimuth and altitude in degrees, clockwise', '90 0, 110 25, 130 0', $asked['skyline']],
             ['way_out', 'Way out from the stand, leg by leg: bearing, metres, level of its end', '250 35 5.6, 280 60 6.3', $place->way_out],
         ] as [$field, $words, $example, $kept])
             <label for="f-{{ $field }}" class="note-label">{{ $words }}</label>

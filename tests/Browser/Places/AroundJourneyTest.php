@@ -101,6 +101,9 @@ it('takes a skyline that is drawn by hand, keeps it by a press, and reckons with
         $this->mouse('mouseMoved', ...$at($azimuth, $altitude));
     }
     $this->mouse('mouseReleased', ...$at(210, 0));
+    // What is drawn is tried at once, and still drawn on.
+    $this->seesIn('.passages', 'Sun over the skyline');
+    expect($this->script("return document.querySelector('.horizon svg').classList.contains('is-drawn-on')"))->toBeTrue();
     $this->click('[data-keep-skyline]')->seesIn('.said', 'What stands around Tarrip Weir is kept');
     $skyline = Skyline::parse($this->value('#f-skyline'));
     expect($skyline->altitudeDeg(165))->toBeAbout(20, 2)->and($skyline->altitudeDeg(135))->toBeAbout(15, 2.5)
@@ -110,6 +113,22 @@ it('takes a skyline that is drawn by hand, keeps it by a press, and reckons with
     $this->script("document.getElementById('f-skyline').value = ''");
     $this->click('#around-kept .foot-line button')->seesIn('.said', 'is kept');
     expect($this->text('.passages'))->not->toContain('over the skyline');
+});
+
+it('draws on from a skyline that was typed, and says what it cannot read', function (): void {
+    $this->visit('/places/5?day=2026-12-04')->expectOnConsole('422');
+    $this->script("document.querySelector('#around-kept details').open = true");
+    $this->choose('#f-skyline', '90 95')->seesIn('#horizon', 'The skyline is not drawn');
+    $this->choose('#f-skyline', '0 30, 60 30')->eventually(fn (): ?bool => $this->script("return document.querySelector('[data-keep-skyline]').hidden === false && document.querySelector('[data-skyline-path]').getAttribute('d') !== '' && !document.querySelector('#horizon').textContent.includes('not drawn')") ? true : null, 'It is not tried.');
+    $this->click('[data-draw-skyline]');
+    $box = $this->script("const s = document.querySelector('.horizon svg'); s.scrollIntoView({block: 'center'}); const b = s.getBoundingClientRect(); const h = document.querySelector('.horizon-line').getBoundingClientRect(); return [b.x, b.width, h.y]");
+    $at = static fn (float $azimuth, float $altitude): array => [$box[0] + fmod($azimuth - 80 + 540, 360) / 360 * $box[1], $box[2] - $altitude / 360 * $box[1]];
+    $this->mouse('mousePressed', ...$at(150, 10));
+    $this->mouse('mouseMoved', ...$at(180, 10));
+    $this->mouse('mouseReleased', ...$at(180, 10));
+    $drawn = Skyline::parse($this->value('#f-skyline'));
+    expect($drawn->altitudeDeg(30))->toBeAbout(30, 0.5)->and($drawn->altitudeDeg(165))->toBeAbout(10, 1.5)->and($drawn->altitudeDeg(100))->toBeAbout(0, 0.5);
+    $this->click('[data-keep-skyline]')->seesIn('.said', 'is kept');
 });
 
 it('is used by the thumb: the frame is dragged, the drawing is pushed, nothing is wider than the screen', function (): void {

@@ -106,6 +106,8 @@ it('sights a skyline along the edge of the phone, point by point, and keeps it f
     ($this->points)(200.0, 0.4);
     $this->seesIn($said, '160° by compass, 0° up.');
     expect($this->value('#f-skyline'))->toBe('100M 0, 120M 25, 140M 0, 160M 0');
+    // What was sighted is drawn at once, turned to true north: the cliff stands where the needle said.
+    $this->eventually(fn (): ?bool => abs((float) ($this->script("return JSON.parse(document.querySelector('[data-horizon]').dataset.skyline)[58]") ?? 0) - 24) < 1.5 ? true : null, 'It is not drawn.');
     $this->click('#around-kept .button:not([type=button])')->seesIn('.said', 'What stands around')->script('document.querySelector("#around-kept details").open = true');
     expect($this->value('#f-skyline'))->toMatch('/^9[4-9](\.\d)? 0, 11[4-9](\.\d)? 25, 13[4-9](\.\d)? 0, 15[4-9](\.\d)? 0$/');
 });

@@ -55,6 +55,28 @@ it('keeps the skyline, and everything reckons with it: the light of the board, w
     expect($place->fresh()?->skyline)->toBeNull()->and($place->fresh()?->observer()?->skyline->isOpen())->toBeTrue();
 });
 
+it('draws a skyline that is tried, counts the sun over it, and offers to keep it; what is kept stays as it was', function (): void {
+    $this->place->update(['skyline' => '100 5, 140 5']);
+    $asked = fn (array $more): string => "/places/{$this->place->id}/horizon?".http_build_query(['day' => '2026-12-04'] + $more);
+    $shown = static fn (string $page): string => preg_match('#<dt>Sun over the skyline</dt><dd>([^<]*)#', $page, $m) === 1 ? $m[1] : 'open';
+    $kept = (string) $this->get($asked([]))->assertOk()->assertSee('value="100 5, 140 5"', false)->getContent();
+    $tried = (string) $this->get($asked(['skyline' => '0 60, 360 60']))->assertOk()->assertSee('value="0 60, 360 60"', false)->getContent();
+    $open = (string) $this->get($asked(['skyline' => '']))->assertOk()->getContent();
+    expect($shown($kept))->toContain(' to ')->and($shown($tried))->toBe('not this day')->and($shown($open))->toBe('open')
+        ->and(preg_match('/data-keep-skyline\s+hidden/', $kept))->toBe(1)->and(preg_match('/data-keep-skyline\s+hidden/', $tried.$open))->toBe(0)
+        ->and($this->place->fresh()?->skyline)->toBe('100 5, 140 5');
+    // By compass: three degrees or so west of true here.
+    expect($this->get($asked(['skyline' => '100M 5, 140M 5']))->assertOk()->getContent())->toContain('value="100M 5, 140M 5"');
+    // Without scripts it comes by the address of the place, and stands in the field that keeps it.
+    $this->get("/places/{$this->place->id}?day=2026-12-04&skyline=0+60,+360+60")->assertOk()->assertSee('>0 60, 360 60</textarea>', false);
+});
+
+it('says what is wrong with a skyline that is tried, and draws the one that is kept', function (string $skyline, string $words): void {
+    $this->place->update(['skyline' => '0 60, 360 60']);
+    $this->get("/places/{$this->place->id}/horizon?".http_build_query(['day' => '2026-12-04', 'skyline' => $skyline]))->assertStatus(422)
+        ->assertSee('The skyline is not drawn')->assertSee($words, false)->assertSee('<dd>not this day</dd>', false);
+})->with([['100', 'is no point'], ['100 95', 'altitude'], ['200 5, 100 5, 300 5', 'more than once'], [str_repeat('1 1, ', 900), 'characters']]);
+
 it('goes by the lowest leg of the way out when it says when to leave, where that is lower than what was typed', function (): void {
     $curve = app(PlaceTide::class)->curve($this->place, $from = (float) strtotime('2026-11-25 00:00 UTC'), $from + 86400);
     $leave = fn (): ?float => app(PlaceTide::class)->getOff($this->place->fresh(), $curve, $from)?->reachedUnix;
