@@ -22,7 +22,7 @@ class InvalidValue extends \InvalidArgumentException
 
     public static function outside(string $what, float $value, float $least, float $most, string $unit = ''): static
     {
-        $unit = $unit === '' ? '' : ' '.$unit;
+        $unit = $unit === '' || $unit === '°' ? $unit : ' '.$unit;
         $shown = is_finite($value) ? self::number($value).$unit : 'not a finite number';
 
         return new static(sprintf(

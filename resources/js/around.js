@@ -273,7 +273,7 @@ export function startAround() {
     if (!document.getElementById('around')) {
         return;
     }
-    new Asking('horizon-asked').start();
+    new Asking('horizon-asked', 'The rest is drawn.').start();
     document.addEventListener('day:at', (event) => {
         at = event.detail;
         show();

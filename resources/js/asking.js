@@ -29,8 +29,10 @@ function write(form, name, value) {
 }
 
 export class Asking {
-    constructor(id) {
+    // What is said of the answer that stands while a field is refused.
+    constructor(id, ofTheRest = '') {
         this.id = id;
+        this.ofTheRest = ofTheRest;
         this.state = 'fresh';
         this.asked = new Map();
         this.sentMs = -Infinity;
@@ -184,7 +186,7 @@ export class Asking {
             waited && setTimeout(() => this.state === 'fresh' && this.say(''), GOOD_NEWS_MS);
         } else if (xhr.status === 422) {
             this.show('refused');
-            this.say('Not worked out: see what is marked. The figures struck out belong to the fields as they were before.');
+            this.say(`Not worked out: see what is marked. ${this.ofTheRest}`.trim());
         } else {
             this.show('unanswered');
             this.say(

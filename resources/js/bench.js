@@ -206,7 +206,7 @@ function startMeanings() {
 
 export function startBench() {
     if (form()) {
-        new Asking('bench').start();
+        new Asking('bench', 'The figures struck out belong to the fields as they were before.').start();
     }
     startMeanings();
     startLeading();

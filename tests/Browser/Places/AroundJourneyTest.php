@@ -118,7 +118,8 @@ it('takes a skyline that is drawn by hand, keeps it by a press, and reckons with
 it('draws on from a skyline that was typed, and says what it cannot read', function (): void {
     $this->visit('/places/5?day=2026-12-04')->expectOnConsole('422');
     $this->script("document.querySelector('#around-kept details').open = true");
-    $this->choose('#f-skyline', '90 95')->seesIn('#horizon', 'The skyline is not drawn');
+    $this->choose('#f-skyline', '90 95')->seesIn('#horizon', 'The skyline is not drawn')
+        ->seesIn('#horizon-asked-said', 'The rest is drawn');
     $this->choose('#f-skyline', '0 30, 60 30')->eventually(fn (): ?bool => $this->script("return document.querySelector('[data-keep-skyline]').hidden === false && document.querySelector('[data-skyline-path]').getAttribute('d') !== '' && !document.querySelector('#horizon').textContent.includes('not drawn')") ? true : null, 'It is not tried.');
     $this->click('[data-draw-skyline]');
     $box = $this->script("const s = document.querySelector('.horizon svg'); s.scrollIntoView({block: 'center'}); const b = s.getBoundingClientRect(); const h = document.querySelector('.horizon-line').getBoundingClientRect(); return [b.x, b.width, h.y]");

@@ -198,7 +198,7 @@ it('refuses bad documents at the field', function (array $changes, string $field
         'The time of the float must be between 0.1 and 3600 s, and is 0 s.',
     ],
     'a slant beyond the edge' => [
-        ['oblique_deg' => 100], 'oblique_deg', 'The angle of the motion must be between 0 and 85 °, and is 100 °.',
+        ['oblique_deg' => 100], 'oblique_deg', 'The angle of the motion must be between 0 and 85°, and is 100°.',
     ],
     'clouds of no kind' => [
         ['clouds' => ['speed_m_s' => 9, 'kind' => 'candyfloss']], 'clouds.kind',

@@ -38,7 +38,7 @@ it('refuses at the field what no compass shows, and where none can be trusted, a
         ->{str_ends_with($typed['facing_deg'], ' M') ? 'assertSee' : 'assertDontSee'}('<option value="° mag" selected>', false);
     expect(Place::query()->where('name', 'New Ledge')->exists())->toBeFalse();
 })->with([
-    [['facing_deg' => '400 M'], 'The facing must be between 0 and 360 °, and is 400 °.'],
+    [['facing_deg' => '400 M'], 'The facing must be between 0 and 360°, and is 400°.'],
     [['facing_deg' => '118 M', 'position' => ''], 'A bearing by compass needs the position of its place.'],
     [['facing_deg' => '118 M', 'position' => 'by the sea'],
         'This is not a position; write it like 56.53, -9.86 or 56°31.8\'N 9°51.6\'W, or paste a GPX waypoint.'],
