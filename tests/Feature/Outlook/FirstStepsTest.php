@@ -22,6 +22,11 @@ it('leads a stranger from place to kit to water to the first frame, and lets the
     $place = Place::factory()->create(['latitude' => 50, 'longitude' => -5]);
     $this->get('/places/'.$place->id)->assertSee('Next: your kit')->assertSee('done');
     $this->get('/kit')->assertSee('Next: your kit');
+    // Out of their order as well, the step that is being taken is the one that is marked.
+    $marked = fn (string $address): string => preg_match('#aria-current="step" ?>([^<]+)#', (string) $this->get($address)->getContent(), $m) === 1
+        ? trim($m[1]) : '';
+    expect($marked(route('kit.first', absolute: false)))->toBe('Your kit')->and($marked(route('places.create', absolute: false)))->toBe('A place')->and($marked('/kit'))->toBe('Your kit')
+        ->and($marked(route('subjects.create', ['place' => $place->id], false)))->toBe('Its water');
     Camera::factory()->create();
     Lens::factory()->create();
     $this->get('/')->assertSee('Next: its water')->assertSee(e(route('subjects.create', ['place' => $place->id, 'focal' => ''])), false);
