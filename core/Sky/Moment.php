@@ -6,7 +6,8 @@ namespace GentlePour\Sky;
 
 /**
  * An instant as astronomy counts it. The difference of dynamical from universal time follows the polynomials of Espenak and
- * Meeus (2006) from 1986 on, and before them a straight line that is good to a few seconds back to 1950.
+ * Meeus (2006, Five Millennium Canon of Solar Eclipses; from memory, each held to its neighbour where they meet) from 1920 on; before
+ * that it stands still.
  */
 final readonly class Moment
 {
@@ -24,13 +25,7 @@ final readonly class Moment
     public function __construct(public float $unix)
     {
         $this->days = ($unix - self::J2000_UNIX) / 86400;
-        $year = $this->days / 365.25;
-        $delta = match (true) {
-            $year < -14 => 54.0 + 0.75 * ($year + 14),
-            $year < 5 => 63.86 + 0.3345 * $year - 0.060374 * $year ** 2,
-            default => 62.92 + 0.32217 * $year + 0.005589 * $year ** 2,
-        };
-        $this->centuries = ($this->days + $delta / 86400) / 36525;
+        $this->centuries = ($this->days + self::behindS(max(1920.0, 2000 + $this->days / 365.25)) / 86400) / 36525;
         $this->nutation = self::nutationAt($this->centuries);
     }
 
@@ -46,6 +41,26 @@ final readonly class Moment
     public function nutation(): array
     {
         return $this->nutation;
+    }
+
+    /** How many seconds the turning earth is behind dynamical time. */
+    private static function behindS(float $year): float
+    {
+        $t = $year - 2000;
+
+        return match (true) {
+            $year >= 2050 => -20 + 32 * (($year - 1820) / 100) ** 2 - 0.5628 * (2150 - $year),
+            $year >= 2005 => 62.92 + $t * (0.32217 + $t * 0.005589),
+            $year >= 1986 => 63.86 + $t * (0.3345 + $t * (-0.060374 + $t * (0.0017275 + $t * (0.000651814 + $t * 0.00002373599)))),
+            $year >= 1961 => self::cubic($year - 1975, 45.45, 1.067, -1 / 260, -1 / 718),
+            $year >= 1941 => self::cubic($year - 1950, 29.07, 0.407, -1 / 233, 1 / 2547),
+            default => self::cubic($year - 1920, 21.20, 0.84493, -0.076100, 0.0020936),
+        };
+    }
+
+    private static function cubic(float $t, float $constant, float $linear, float $square, float $cubic): float
+    {
+        return $constant + $t * ($linear + $t * ($square + $t * $cubic));
     }
 
     /** @return array{float, float} */

@@ -5,17 +5,14 @@ declare(strict_types=1);
 use GentlePour\Planning\Almanac;
 use GentlePour\Planning\WindowQuery;
 use GentlePour\Planning\WindowSearch;
-use GentlePour\Sky\DayOfSky;
 use GentlePour\Sky\LightPhase;
 use GentlePour\Sky\Observer;
-use GentlePour\Sky\SkyEvent;
-use GentlePour\Sky\SunOfDay;
 use GentlePour\Tide\Level;
 use GentlePour\Tide\TableCurve;
 use GentlePour\Tide\TideEvent;
 use GentlePour\Time\PlaceCalendar;
 
-// Months ahead as a drawing: the light of each day from three positions of the sun, held against twilights that were closed in on.
+// Months ahead as a drawing.
 
 /** High water every 12 h 25 min, by turns at 5.0 m and 4.4 m over a low of 1.0 m, from a day before an instant on. */
 function twoTidesADay(float $fromUnix, int $days): TableCurve
@@ -27,37 +24,6 @@ function twoTidesADay(float $fromUnix, int $days): TableCurve
 
     return TableCurve::of($turns);
 }
-
-it('finds each twilight within four minutes of where it is closed in on, all through the year', function (float $latitude, float $longitude): void {
-    $observer = new Observer($latitude, $longitude);
-    $compared = 0;
-    for ($day = 0; $day < 365; $day += 9) {
-        $from = 1_798_761_600.0 + 86400 * $day - 240 * $longitude;
-        $truth = DayOfSky::between($observer, $from, $from + 86400);
-        $sun = SunOfDay::of($observer, $from, $from + 86400);
-        $pairs = [[-6.0, SkyEvent::CivilDawn, SkyEvent::CivilDusk], [-12.0, SkyEvent::NauticalDawn, SkyEvent::NauticalDusk],
-            [-18.0, SkyEvent::AstronomicalDawn, SkyEvent::AstronomicalDusk]];
-        foreach ($pairs as [$altitude, $dawn, $dusk]) {
-            $below = $sun->spansBelow($altitude);
-            if ($truth->at($dawn) === null || $truth->at($dusk) === null || count($below) < 2) {
-                continue;
-            }
-            expect($below[0][1])->toEqualWithDelta($truth->at($dawn), 240.0)->and($below[1][0])->toEqualWithDelta($truth->at($dusk), 240.0);
-            $compared++;
-        }
-    }
-    expect($compared)->toBeGreaterThan(70);
-})->with([[56.5, -9.9], [0.0, 30.0], [-45.0, 170.0], [38.0, -123.0]]);
-
-it('knows days without a night and without a day', function (): void {
-    $north = new Observer(70.0, 20.0);
-    // 21 June and 21 December 2027, by the sun’s own midnight there.
-    $june = SunOfDay::of($north, 1_813_531_200.0 - 4800, 1_813_617_600.0 - 4800);
-    $december = SunOfDay::of($north, 1_829_347_200.0 - 4800, 1_829_433_600.0 - 4800);
-
-    expect($june->spansBelow(-0.83))->toBe([])->and($june->spansBelow(90.0))->toBe([[$june->fromUnix, $june->toUnix]]);
-    expect($december->spansBelow(-0.83))->toBe([[$december->fromUnix, $december->toUnix]]);
-});
 
 it('goes by the clock of the place: days of 23 and 25 hours where it is put forward and back', function (): void {
     $days = Almanac::days(new Observer(56.5, -9.9), new DateTimeZone('Europe/London'), null, null, [], '2027-03-26', 4);

@@ -45,6 +45,18 @@ it('has an outline whose every point lies on its edge, and bends with the tilt',
     expect(count($frame->outline()))->toBe(48)->and(max(array_column($frame->outline(), 1)))->toBeAbout($frame->highestDeg(), 0.6);
 })->with([0.0, 25.0, -20.0]);
 
+it('has its corners where the tangents put them, and its lowest and highest points on its outline', function (float $tilt): void {
+    // 24 mm on 36 by 24 mm: a corner is atan(18 / 24) aside and atan(12 / hypot(24, 18)) up.
+    $level = LensFrame::of(200, 0, 36, 24, 24)->outline();
+    foreach ([[0, -36.8699, 21.8014], [6, 0.0, 26.5651], [12, 36.8699, 21.8014], [18, 36.8699, 0.0], [24, 36.8699, -21.8014],
+        [30, 0.0, -26.5651], [36, -36.8699, -21.8014], [42, -36.8699, 0.0], [9, 20.5560, 25.0865]] as [$place, $off, $altitude]) {
+        expect($level[$place][0])->toBeAbout($off, 1e-3)->and($level[$place][1])->toBeAbout($altitude, 1e-3);
+    }
+    $tilted = LensFrame::of(200, $tilt, 36, 24, 20);
+    expect($tilted->lowestDeg())->toBeAbout(min(array_column($tilted->outline(), 1)), 1e-9)
+        ->and($tilted->highestDeg())->toBeAbout(max(array_column($tilted->outline(), 1)), 1e-9);
+})->with([0.0, 12.0, 45.0, 75.0, -12.0, -45.0]);
+
 it('tells how far off its axis a direction lies, and which way', function (): void {
     $frame = LensFrame::of(90, 10, 36, 24, 35);
     expect($frame->offAxisDeg(towards(10, 90)))->toBeAbout(0.09, 0.05)->and($frame->offAxisDeg(towards(-10, 270)))->toBeAbout(179.9, 0.2)
@@ -56,7 +68,7 @@ it('tells how far off its axis a direction lies, and which way', function (): vo
 it('refuses what is no lens', function (array $given, string $field): void {
     expect(fn () => LensFrame::of(...$given))->toBeRefused('between', $field);
 })->with([[[400.0, 0.0, 36.0, 24.0, 24.0], 'facing'], [[0.0, 80.0, 36.0, 24.0, 24.0], 'tilt'], [[0.0, -61.0, 36.0, 24.0, 24.0], 'tilt'],
-    [[0.0, 0.0, 36.0, 24.0, 1.0], 'focal'], [[NAN, 0.0, 36.0, 24.0, 24.0], 'facing']]);
+    [[0.0, 0.0, 36.0, 24.0, 1.0], 'focal'], [[0.0, 0.0, 0.1, 24.0, 24.0], ''], [[0.0, 0.0, 36.0, 0.1, 24.0], ''], [[NAN, 0.0, 36.0, 24.0, 24.0], 'facing']]);
 
 it('finds when the sun is in the frame and clear of the skyline, and when only a part of that is', function (): void {
     $day = (float) strtotime('2026-03-20 00:00 UTC');

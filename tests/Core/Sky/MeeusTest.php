@@ -36,17 +36,17 @@ it('puts moon, sun and the nodding of the earth’s axis where Meeus’s tables 
     [$nutation, $obliquity] = $at->nutation();
     $moon = Moon::position($at);
     $sun = Sun::position($at);
-    expect(turned($moon->longitudeDeg - $nutation, $one['moon']['longitude']))->toBeAbout(0, 1e-5)
-        ->and($moon->latitudeDeg)->toBeAbout($one['moon']['latitude'], 1e-5)
-        ->and($moon->distanceKm)->toBeAbout($one['moon']['km'], 0.01)
+    expect(turned($moon->longitudeDeg - $nutation, $one['moon']['longitude']))->toBeAbout(0, 1e-7)
+        ->and($moon->latitudeDeg)->toBeAbout($one['moon']['latitude'], 1e-7)
+        ->and($moon->distanceKm)->toBeAbout($one['moon']['km'], 1e-4)
         // Less the aberration of 20.4898 seconds of arc.
-        ->and(turned($sun->longitudeDeg - $nutation + 20.4898 / 3600 / $one['sun']['au'], $one['sun']['longitude']))->toBeAbout(0, 1e-5)
-        ->and($sun->distanceKm / 149597870.7)->toBeAbout($one['sun']['au'], 1e-8)
+        ->and(turned($sun->longitudeDeg - $nutation + 20.4898 / 3600 / $one['sun']['au'], $one['sun']['longitude']))->toBeAbout(0, 1e-8)
+        ->and($sun->distanceKm / 149597870.7)->toBeAbout($one['sun']['au'], 1e-12)
         ->and($sun->latitudeDeg)->toBe(0.0)
         // Its four largest terms are within half a second of arc of the whole series.
-        ->and(3600 * ($nutation - $one['nutation']))->toBeAbout(0, 0.5)
-        ->and(3600 * ($obliquity - $one['obliquity']))->toBeAbout(0, 0.15)
-        ->and(turned((new Moment(86400 * ($one['jde'] - 2440587.5)))->siderealDeg(), $one['sidereal']))->toBeAbout(0, 1e-6)
+        ->and(3600 * ($nutation - $one['nutation']))->toBeAbout(0, 0.3)
+        ->and(3600 * ($obliquity - $one['obliquity']))->toBeAbout(0, 0.06)
+        ->and(turned((new Moment(86400 * ($one['jde'] - 2440587.5)))->siderealDeg(), $one['sidereal']))->toBeAbout(0, 2e-7)
         ->and(Moon::litShare($at))->toBeAbout($one['lit'], 6e-5);
 })->with(fn (): array => array_map(
     fn (array $one): array => [$one], json_decode((string) file_get_contents(dirname(__DIR__, 2).'/Reference/meeus.json'), true),
@@ -69,14 +69,26 @@ it('has the sidereal time of Meeus’s example 12.a and the nutation of 22.a: 10
     expect(3600 * $nutation)->toBeAbout(-3.788, 0.5)->and($obliquity)->toBeAbout(23 + 26 / 60 + 36.850 / 3600, 0.1 / 3600);
 });
 
-// Espenak and Meeus, Five Millennium Canon (2006): the observed values to two seconds, the polynomials exactly; from memory.
+// Espenak and Meeus, Five Millennium Canon (2006): what was observed and what is foretold; from memory.
 it('runs dynamical time ahead of the clock as the earth slows', function (int $year, float $seconds, float $within): void {
     $at = new Moment((float) gmmktime(12, 0, 0, 1, 1, $year));
     expect(($at->centuries * 36525 - $at->days) * 86400)->toBeAbout($seconds, $within);
 })->with([
-    [1970, 40.2, 2], [1980, 50.5, 2], [1990, 56.9, 3], [2000, 63.86, 0.05], [1995, 60.68, 0.1], [2004, 64.23, 0.1], [2010, 66.7, 0.1],
-    [2030, 77.61, 0.1], [2050, 93.0, 0.2],
+    [1920, 21.16, 0.1], [1930, 24.02, 0.2], [1940, 24.33, 0.5], [1950, 29.15, 0.1], [1960, 33.15, 0.1], [1970, 40.18, 0.1],
+    [1980, 50.54, 0.1], [1990, 56.86, 0.1], [1995, 60.79, 0.1], [2000, 63.83, 0.05], [2005, 64.69, 0.1], [2010, 66.7, 0.1],
+    [2030, 77.61, 0.1], [2050, 93.0, 0.1], [2100, 202.74, 0.1],
 ]);
+
+it('runs on without a step where one polynomial of the earth’s rotation follows another, and stands still before 1920', function (float $year): void {
+    $behind = static function (float $year): float {
+        $at = new Moment(946728000 + ($year - 2000) * 365.25 * 86400);
+
+        return ($at->centuries * 36525 - $at->days) * 86400;
+    };
+    // A day to either side: a second a year is the most that it runs.
+    expect($behind($year + 0.003) - $behind($year - 0.003))->toBeAbout(0, 0.08)
+        ->and($behind(1901))->toBe($behind(1919.5))->and($behind(1901))->toBeAbout(21.2, 1e-3);
+})->with([1920.0, 1941.0, 1961.0, 1986.0, 2005.0, 2050.0]);
 
 it('is old by the days since the moon was new, at every phase', function (float $days): void {
     // New moon on 9 October 2026 at 15:50 UTC, first quarter nine days later or so: the age counts from it, whatever the phase.

@@ -11,6 +11,7 @@ use GentlePour\Sky\Observer;
 use GentlePour\Sky\SceneLight;
 use GentlePour\Sky\SkyCondition;
 use GentlePour\Sky\SkyDome;
+use GentlePour\Sky\Skyline;
 
 function sunAt(float $altitudeDeg, float $azimuthDeg = 0.0): Horizontal
 {
@@ -84,6 +85,54 @@ it('meters more towards the sun than beside it, and as much more as docs/numbers
         expect(sceneOf($sunDeg, 0.0)->ev100())->toBeGreaterThan(sceneOf($sunDeg, 90.0)->ev100());
     }
 })->with([30.0, 10.0, 5.0, 0.0, -3.0, -6.0, -12.0]);
+
+it('lights rock by the sun’s light less what clouds and skyline take (closed form: 15 % of it, evenly)', function (SkyCondition $sky, float $stops): void {
+    $rock = fn (string $skyline): float => (new SceneLight($sky, 0.0, Foreground::Rock, Skyline::parse($skyline)))
+        ->metered(sunAt(30, 90), null)->foregroundCdM2;
+    expect($rock(''))->toBeWithinShare(0.15 * Illuminance::lux(30) * 2 ** $stops / M_PI, 1e-12)
+        // A ring of 45 degrees hides the sun, and half the sky.
+        ->and($rock('0 45, 180 45, 360 45') / $rock(''))->toBeAbout($sky->diffuseShare(30) / 2, 1e-6);
+})->with([[SkyCondition::Clear, 0.0], [SkyCondition::Hazy, -1.0], [SkyCondition::Cloudy, -2.0], [SkyCondition::Overcast, -3.0], [SkyCondition::Heavy, -4.0]]);
+
+it('goes by the sun’s side of the lens, whichever way both are turned, and alike to left and right', function (float $turn): void {
+    $scene = fn (float $facing, float $sun): MeteredScene => (new SceneLight(SkyCondition::Clear, $facing))->metered(sunAt(12, $sun), null);
+    expect($scene($turn, $turn + 40)->skyCdM2)->toBeWithinShare($scene(0, 40)->skyCdM2, 1e-9)
+        ->and($scene($turn, $turn - 40)->skyCdM2)->toBeWithinShare($scene(0, 40)->skyCdM2, 1e-9)
+        ->and($scene($turn, $turn + 140)->skyCdM2)->toBeLessThan(0.5 * $scene(0, 40)->skyCdM2);
+})->with([0.0, 60.0, 115.0, 200.0, 340.0]);
+
+it('loses more where the skyline stands before the bright side of the sky, and only what it hides', function (): void {
+    $scene = fn (string $skyline): float => (new SceneLight(SkyCondition::Overcast, 90.0, skyline: Skyline::parse($skyline)))->metered(sunAt(12, 115), null)->skyCdM2;
+    $clear = fn (string $skyline): float => (new SceneLight(SkyCondition::Clear, 90.0, skyline: Skyline::parse($skyline)))->metered(sunAt(12, 115), null)->skyCdM2;
+    // A wall 60 degrees high to the right, where the sun is 25 degrees off the middle, and the same to the left.
+    expect($clear('113 60, 117 60'))->toBeLessThan(0.8 * $clear('63 60, 67 60'))->and($clear('63 60, 67 60'))->toBeLessThan($clear(''));
+    // As high as the lowest row of the frame, 4.4 degrees, it hides nothing of it; a hair higher, the whole row.
+    expect($scene('65 4.4, 115 4.4') / $scene(''))->toBeAbout(1.0, 0.02)->and($scene('65 4.41, 115 4.41') / $scene(''))->toBeLessThan(0.85);
+});
+
+it('counts the moon from the horizon up', function (): void {
+    $night = fn (?float $moon): float => (new SceneLight(SkyCondition::Clear, 180.0))
+        ->metered(sunAt(-40), $moon === null ? null : new Horizontal($moon, 90, 384400), 1.0)->foregroundCdM2;
+    expect($night(0.5))->toBeGreaterThan($night(null))->and($night(-0.5))->toBe($night(null))
+        ->and(Illuminance::moonLux(0.5, 1.0))->toBeGreaterThan(0.0)->toBeLessThan(Illuminance::moonLux(1.5, 1.0));
+});
+
+it('goes from range to range of the sun’s light over a third of a degree to either side, half and half where they meet', function (
+    float $from, array $above, array $below,
+): void {
+    $log = static fn (array $p, float $h): float => $p[0] + $p[1] * ($h / 90) + $p[2] * ($h / 90) ** 2 + $p[3] * ($h / 90) ** 3;
+    foreach ([[-0.4, 0.0], [-0.35, 0.0], [-0.2, 0.11808], [0.0, 0.5], [0.1, 0.70845], [0.35, 1.0], [0.4, 1.0]] as [$off, $share]) {
+        // By hand: x = (off + 0.35) / 0.7, and x² (3 − 2x) of the range above.
+        $h = $from + $off;
+        expect(log10(Illuminance::lux($h)))->toBeAbout($share * $log($above, $h) + (1 - $share) * $log($below, $h), 1e-6);
+    }
+})->with([
+    // P. K. Seidelmann (ed.), Explanatory Supplement (1992), the polynomials of illumination; from memory, as docs/numbers.md has them.
+    [20.0, [3.74, 3.97, -4.07, 1.47], [3.05, 13.28, -45.98, 64.33]], [5.0, [3.05, 13.28, -45.98, 64.33], [2.88, 22.26, -207.64, 1034.30]],
+    [-0.8, [2.88, 22.26, -207.64, 1034.30], [2.88, 21.81, -258.11, -858.36]],
+    [-5.0, [2.88, 21.81, -258.11, -858.36], [2.70, 12.17, -431.69, -1899.83]],
+    [-12.0, [2.70, 12.17, -431.69, -1899.83], [13.84, 262.72, 1447.42, 2797.93]],
+]);
 
 it('takes for the filter what the sky has over the foreground, and for the frame the mean of both halves', function (): void {
     $scene = new MeteredScene(400.0, 100.0);

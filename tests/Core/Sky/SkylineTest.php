@@ -13,7 +13,7 @@ use GentlePour\Sky\Skyline;
 it('joins its points by straight lines, clockwise, and is open beyond its ends', function (float $azimuth, float $altitude): void {
     expect(Skyline::parse('90 0, 110 25; 130 5')->altitudeDeg($azimuth))->toBeAbout($altitude, 1e-9);
 })->with([[90, 0], [100, 12.5], [110, 25], [120, 15], [130, 5], [130.01, 0], [89.99, 0], [0, 0], [270, 0], [100 + 360, 12.5],
-    [100 - 360, 12.5]]);
+    [100 - 360, 12.5], [100 - 720, 12.5]]);
 
 it('goes over north, closes into a ring and has upright edges', function (): void {
     $north = Skyline::parse("300 10\n350 20\n40 8");
@@ -25,17 +25,26 @@ it('goes over north, closes into a ring and has upright edges', function (): voi
         ->and($ring->altitudeDeg(359.9))->toBeAbout(5.003, 0.001);
     $wall = Skyline::parse('90 0, 90 30, 120 30, 120 0');
     expect($wall->altitudeDeg(89.9))->toBe(0.0)->and($wall->altitudeDeg(90.1))->toBe(30.0)->and($wall->altitudeDeg(119.9))->toBe(30.0)
-        ->and($wall->altitudeDeg(120.1))->toBe(0.0);
+        ->and($wall->altitudeDeg(120.1))->toBe(0.0)->and($wall->altitudeDeg(120))->toBe(30.0);
+    // One point is a spike, half a degree is wide enough for a slope, and a step back is nearly the whole turn.
+    expect(Skyline::parse('90 30')->altitudeDeg(90))->toBe(30.0)->and(Skyline::parse('90 30')->altitudeDeg(91))->toBe(0.0)
+        ->and(Skyline::parse('90 0, 90.5 20, 120 0')->altitudeDeg(90.25))->toBeAbout(10, 1e-9)
+        ->and(Skyline::parse('90 4, 89.5 8')->altitudeDeg(269.75))->toBeAbout(6, 1e-9);
 });
 
 it('comes back as it was typed', function (string $text): void {
     expect(Skyline::parse($text)->text())->toBe($text);
 })->with(['', '90 0, 110 25.5, 130 0', '300 10, 350 20, 40 8', '0 5, 180 10, 360 5']);
 
+it('reads points with blanks between them, two hundred at most, and writes them to a tenth of a degree', function (): void {
+    expect(Skyline::parse("90 0 , \n 110.25 25.06°,")->text())->toBe('90 0, 110.3 25.1')
+        ->and(count(Skyline::parse(implode(', ', array_fill(0, 200, '90 1')))->points))->toBe(200);
+});
+
 it('refuses what is no skyline', function (string $text, string $sentence): void {
     expect(fn () => Skyline::parse($text))->toBeRefused($sentence);
 })->with([
-    ['90', 'is no point'], ['ninety 10', 'is no point'], ['90 10 4', 'is no point'], ['90 -5', 'is no point'], ['400 10', 'The facing'],
+    ['90', '“90” is no point: azimuth'], ['ninety 10', 'is no point'], ['90 10 4', 'is no point'], ['90 -5', 'is no point'], ['400 10', 'The facing'],
     ['90 86', 'The altitude of a skyline'],
     ['90 5, 80 5, 70 5', 'more than once'], [implode(', ', array_fill(0, 201, '90 1')), 'at most 200 points'],
 ]);
@@ -49,7 +58,9 @@ it('hides sun and moon behind it, half a disc at its edge, as the air lifts them
     $skyline = Skyline::parse('90 10, 180 10');
     $sun = fn (float $altitude): float => $skyline->shown(new Horizontal($altitude, 120, 149597870));
     // Refraction at 10 degrees is 5.3' (J. Meeus, Astronomical Algorithms, 1998, chapter 16).
-    expect($sun(9.5))->toBe(0.0)->and($sun(10.4))->toBe(1.0)->and($sun(10 - 5.3 / 60))->toBeAbout(0.5, 0.02);
+    expect($sun(9.5))->toBe(0.0)->and($sun(10.4))->toBe(1.0)->and($sun(10 - 5.3 / 60))->toBeAbout(0.5, 0.02)
+        // A quarter of the disc higher, of which half is 0.26 degrees.
+        ->and($sun(10 - 5.3 / 60 + 0.13))->toBeAbout(0.75, 0.02);
     // In the open half of the disc is up where it stands 34' below: the convention of sunrise less the half disc.
     expect(Skyline::open()->shown(new Horizontal(-34.3 / 60, 120, 149597870)))->toBeAbout(0.5, 0.02);
 });
