@@ -81,7 +81,8 @@ final readonly class BoardRows
     }
 
     /**
-     * No label of a row overprints a bar or another label: it goes to the other side of its bar, or is left to the table.
+     * No label of a row overprints a bar or another label, or leaves the drawing: it goes to the other side of its bar, or is left to the
+     * table.
      *
      * @param  list<Bar>  $bars
      * @return list<Bar>
@@ -96,7 +97,6 @@ final readonly class BoardRows
             $width = self::BESIDE * $this->layout->textPx * mb_strlen($bar->beside->text);
             $after = $bar->x + $bar->width + self::BESIDE_GAP;
             $sides = ['start' => [$after, $after + $width], 'end' => [$bar->x - self::BESIDE_GAP - $width, $bar->x - self::BESIDE_GAP]];
-            $sides = $bar->beside->anchor === 'end' ? array_reverse($sides) : $sides;
             $label = null;
             foreach ($sides as $anchor => [$from, $to]) {
                 $free = array_filter($taken, static fn (array $t): bool => $from < $t[1] && $t[0] < $to) === [];
@@ -176,15 +176,7 @@ final readonly class BoardRows
         $width = max(self::SHORTEST_PX, round($this->axis->x($to) - $x, 1));
         $inside = $width > self::INSIDE * $this->layout->textPx * mb_strlen($label) + self::INSIDE_ROOM;
         $beside ??= $inside ? '' : $label;
-        if ($beside === '') {
-            return new Bar($x, $width, $label, $inside, null);
-        }
-        // After the bar, or before it where the drawing ends.
-        $after = $x + $width + self::BESIDE_GAP;
-        $fits = $after + self::BESIDE * $this->layout->textPx * mb_strlen($beside) <= $this->layout->width - 4;
 
-        return new Bar(
-            $x, $width, $label, $inside, new Label($beside, $fits ? $after : $x - self::BESIDE_GAP, anchor: $fits ? 'start' : 'end'),
-        );
+        return new Bar($x, $width, $label, $inside, $beside === '' ? null : new Label($beside, $x + $width + self::BESIDE_GAP));
     }
 }

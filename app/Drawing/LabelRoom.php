@@ -20,7 +20,7 @@ final class LabelRoom
     /** Of the size of the letters: where they stand beside a mark, and where else. */
     private const MIDDLE = 0.25;
 
-    private const OTHER_LINES = [-0.75, 1.25, -1.7, 2.2];
+    private const OTHER_LINES = [-0.85, 1.35, -1.9, 2.4];
 
     /** @var list<array{float, float, float, float}> left, right, top and bottom */
     private array $taken = [];
