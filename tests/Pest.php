@@ -10,6 +10,7 @@ use Tests\Browser\Support\BrowserTestCase;
 use Tests\TestCase;
 
 require_once __DIR__.'/cases.php';
+require_once __DIR__.'/rules.php';
 require_once __DIR__.'/tides.php';
 require_once __DIR__.'/backups.php';
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use GentlePour\Numeral;
 use GentlePour\Scene\Stroke;
 use GentlePour\Solving\Wall;
 use GentlePour\Solving\Way;
@@ -209,7 +210,7 @@ final readonly class StopRule
         $reading = $this->reading()->label;
         $room = $this->axis->right - $this->axis->left - TextWidth::of($reading->text, self::LABEL_PX) - 30;
         $words = 'held: '.implode(', ', $this->subject->held);
-        $words = TextWidth::of($words, self::LABEL_PX) < $room ? $words : 'held: '.count($this->subject->held).' settings';
+        $words = TextWidth::of($words, self::LABEL_PX) < $room ? $words : 'held: '.Numeral::many(count($this->subject->held), 'setting');
         $right = $reading->x < ($this->axis->left + $this->axis->right) / 2;
 
         return new Label($words, $right ? $this->axis->right : $this->axis->left, $reading->y, $right ? 'end' : 'start');
