@@ -6,8 +6,11 @@ use App\Drawing\ClockAxis;
 use App\Drawing\DayMoment;
 use App\Drawing\DayReading;
 use App\Drawing\DayReadings;
+use App\Drawing\Label;
+use App\Drawing\SkyRow;
 use GentlePour\Outing\GetOff;
 use GentlePour\Sky\Horizontal;
+use GentlePour\Sky\Skyline;
 
 function axis(): ClockAxis
 {
@@ -109,4 +112,34 @@ it('reads a day off the axis by the place’s clock', function (): void {
         ->and($axis->span(1_806_192_000.0 + 3600 * 4, 9e9))->toBe('5:00 to 24:00')
         ->and(array_map(fn ($t): ?string => $t->label, $axis->hours()))
         ->toBe(['00', '03', '05', '07', '09', '11', '13', '15', '17', '19', '21', '23']);
+});
+
+it('says when a skyline hides the sun that is up, and not when it is down', function (float $altitude, float $azimuth, string $says): void {
+    $moment = new DayMoment(43200.0, null, new Horizontal($altitude, $azimuth, 1.5e8), null);
+    $read = static fn (?Skyline $skyline): string => (new DayReadings(axis(), 90.0, null, skyline: $skyline))->of([$moment])[0]->sunLabel;
+    expect($read(Skyline::parse('80 15, 100 15')))->toBe($says)->and($read(Skyline::open()))->toBe($read(null));
+})->with([
+    [10.0, 90.0, 'sun behind the skyline'], [20.0, 90.0, 'sun from ahead, flare'], [10.0, 120.0, 'sun from ahead, flare'], [-0.7, 90.0, 'sun behind the skyline'],
+    [-0.9, 90.0, 'sun below, 0° right'], [-2.0, 91.0, 'sun below, 1° right'], [-2.0, 89.0, 'sun below, 1° left'],
+]);
+
+it('calls the tide slack where ten minutes change less than half a centimetre', function (float $after, string $says): void {
+    expect(readAt(heights: [0.0, 0.0, $after])->tideLabel)->toBe($says);
+})->with([[0.00496, 'tide, slack'], [0.00504, 'tide, rising 1 cm in 10 min'], [-0.00496, 'tide, slack'], [-0.00504, 'tide, falling 1 cm in 10 min']]);
+
+it('bands the light of the hours, and names golden and blue from the side of the day', function (): void {
+    // 40 px an hour: ten minutes are 6.7. Five steps of golden light have room for their name, and blue always.
+    $sky = static fn (array $altitudes): SkyRow => new SkyRow(axis(), array_map(
+        static fn (int $i): DayMoment => new DayMoment(600.0 * $i, null, new Horizontal($altitudes[$i], 90, 1.5e8), null), array_keys($altitudes),
+    ), null, 24.0);
+    $named = static fn (SkyRow $row): array => array_map(static fn (Label $l): array => [$l->text, $l->x, $l->y, $l->anchor], $row->names());
+    $dawn = $sky([-8, -8, -5, -5, -3, -2, 0, 2, 4, 5, 8, 9]);
+    expect(array_map(static fn ($b): array => [$b->x, $b->width, $b->phase->value], $dawn->bands()))->toBe([
+        [100.0, 13.3, 'nautical'], [113.3, 6.7, 'blue'], [120.0, 40.0, 'golden'], [160.0, 13.3, 'day'],
+    ]);
+    expect($named($dawn))->toBe([['blue', 114.0, 37.0, 'end'], ['golden', 126.0, 37.0, 'start']])
+        ->and($named($sky([9, 8, 5, 4, 2, 0, -2, -3, -5, -5, -8, -8])))->toBe([['golden', 147.3, 37.0, 'end'], ['blue', 159.3, 37.0, 'start']])
+        ->and($named($sky([9, 8, 4, 2, 0, -2, -6, -8])))->toBe([])
+        ->and($named($sky([8, 8, 3, 1, -2, -5, -5, -8])))->toBe([['blue', 139.3, 37.0, 'start']])
+        ->and((new SkyRow(axis(), [new DayMoment(0, null, null, null), new DayMoment(600, null, null, null)], null, 24.0))->names())->toBe([]);
 });
