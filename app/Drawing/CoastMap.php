@@ -58,7 +58,10 @@ final readonly class CoastMap
         return [max(-90.0, $latitude - $up), min(89.999, $latitude + $up), $longitude - $aside, $longitude + $aside];
     }
 
-    /** @return list<array{Label, float, float, string}> names and places of what is on the map, the place first, and the kind of each */
+    /**
+     * @return list<array{Label, float, float, string, string}> names and places of what is on the map, the place first, the kind of each, and
+     *                                                        path data of what leads to a name that stands further off
+     */
     public function marks(): array
     {
         $room = new LabelRoom;
@@ -70,10 +73,9 @@ final readonly class CoastMap
             if ($name === '' || $x < 4 || $x > self::SIZE - 4 || $y < 4 || $y > self::SIZE - 4) {
                 continue;
             }
-            $marks[] = [
-                $room->beside($name, $x, $y, $x < self::SIZE / 2, self::LETTER_PX, self::SIZE), $x, $y,
-                $i === 0 ? 'place' : ($used ? 'used' : 'station'),
-            ];
+            $label = $room->beside($name, $x, $y, $x < self::SIZE / 2, self::LETTER_PX, self::SIZE);
+            $kind = $i === 0 ? 'place' : ($used ? 'used' : 'station');
+            $marks[] = [$label, $x, $y, $kind, LabelRoom::lead($label, $x, $y, self::LETTER_PX)];
         }
 
         return $marks;

@@ -64,7 +64,10 @@ final readonly class GroundPlan
         return ScaleBar::of(self::BARS_M, $this->pxPerM, $this->units->about(...), self::SIZE);
     }
 
-    /** @return list<array{Label, float, float, bool}> name, place and whether it is drawn where it lies; further ones stand at the edge */
+    /**
+     * @return list<array{Label, float, float, bool, string}> name, place, whether it is drawn where it lies (further ones stand at the edge),
+     *                                                      and path data of what leads to a name that stands further off
+     */
     public function subjects(): array
     {
         $room = new LabelRoom;
@@ -79,7 +82,8 @@ final readonly class GroundPlan
             [$x, $y] = self::polar($subject->bearingDeg, min($px, self::REACH_PX));
             // Outward from the stand, where there is room for it.
             $text = $subject->name.', '.$this->units->about($subject->distanceM);
-            $drawn[] = [$room->beside($text, $x, $y, $x >= self::MIDDLE, self::LETTER_PX, self::SIZE), $x, $y, $near];
+            $label = $room->beside($text, $x, $y, $x >= self::MIDDLE, self::LETTER_PX, self::SIZE);
+            $drawn[] = [$label, $x, $y, $near, LabelRoom::lead($label, $x, $y, self::LETTER_PX)];
         }
 
         return $drawn;

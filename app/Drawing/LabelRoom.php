@@ -20,7 +20,10 @@ final class LabelRoom
     /** Of the size of the letters: where they stand beside a mark, and where else. */
     private const MIDDLE = 0.25;
 
-    private const OTHER_LINES = [-0.85, 1.35, -1.9, 2.4];
+    private const OTHER_LINES = [-0.85, 1.35, -1.9, 2.4, -2.95, 3.45, -4.0, 4.5];
+
+    /** Of the size of the letters: further up or down than this a name is led to. */
+    private const LED_FROM = 1.2;
 
     /** @var list<array{float, float, float, float}> left, right, top and bottom */
     private array $taken = [];
@@ -65,6 +68,16 @@ final class LabelRoom
         $label = new Label($text, round($at, 1), round($y + self::MIDDLE * $sizePx, 1), $right ? 'start' : 'end');
 
         return $this->place($label, $sizePx, $lines);
+    }
+
+    /** Path data of a line from a mark to its name where that stands more than a line away; empty where it stands beside it. */
+    public static function lead(Label $name, float $x, float $y, float $sizePx): string
+    {
+        $down = $name->y - self::MIDDLE * $sizePx - $y;
+
+        return abs($down) <= self::LED_FROM * $sizePx ? '' : sprintf(
+            'M%.1f %.1fL%.1f %.1f', $x, $y, $name->x, $name->y + ($down > 0 ? -self::ABOVE : self::BELOW) * $sizePx,
+        );
     }
 
     /** Whether a label has room at the place that it would have best. */

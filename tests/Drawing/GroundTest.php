@@ -75,6 +75,14 @@ it('names what is photographed outward from the stand, clear of stand, levels an
         ->and($names($plan([['a', 90, 6], ['b', 90, 6]])))->toBe([['a, 6 m', 349.0, 244.8, 'start'], ['b, 6 m', 349.0, 223.9, 'start']])
         // So near the stand that its name would lie on it.
         ->and($names($plan([['a', 90, 0.2]])))->toBe([['a, 0.2 m', 254.3, 203.9, 'start']]);
+    // More than a line away it is led to: by its near end, from above or below.
+    $leads = static fn (GroundPlan $plan): array => array_column($plan->subjects(), 4);
+    expect($leads($plan([['a', 90, 6]])))->toBe([''])->and($leads($plan([['a', 90, 6], ['b', 90, 6]])))->toBe(['', ''])
+        ->and($leads($plan([['a', 90, 6], ['b', 90, 6], ['c', 90, 6], ['d', 90, 6]])))->toBe(['', '', '', 'M338.0 240.0L349.0 208.7'])
+        ->and(LabelRoom::lead(new Label('a', 50, 100), 60, 60, 20))->toBe('M60.0 60.0L50.0 84.0')->and(LabelRoom::lead(new Label('a', 50, 20), 60, 60, 20))->toBe('M60.0 60.0L50.0 25.0')
+        // A quarter of a letter below the mark stands a name; a line and a fifth further it is led to.
+        ->and(LabelRoom::lead(new Label('a', 50, 89), 60, 60, 20))->toBe('')->and(LabelRoom::lead(new Label('a', 50, 89.1), 60, 60, 20))->not->toBe('')
+        ->and(LabelRoom::lead(new Label('a', 50, 41), 60, 60, 20))->toBe('')->and(LabelRoom::lead(new Label('a', 50, 40.9), 60, 60, 20))->not->toBe('');
     // The end of a leg has its level beside it.
     $way = WayOut::of(5.0, WayOut::legs('90 12 4.0'));
     expect($names($plan([['a', 90, 9]], $way))[0][2])->not->toBe(244.8)

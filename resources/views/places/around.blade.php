@@ -152,7 +152,8 @@
                         <text class="ground-level" x="{{ $label->x + ($label->anchor === 'end' ? -8 : 8) }}"
                             y="{{ $label->y - 7 }}" text-anchor="{{ $label->anchor }}">{{ $label->text }}</text>
                     @endforeach
-                    @foreach ($plan->subjects() as [$label, $x, $y, $near])
+                    @foreach ($plan->subjects() as [$label, $x, $y, $near, $lead])
+                        @if ($lead)<path class="label-lead" d="{{ $lead }}"/>@endif
                         <circle @class(['ground-subject', 'is-far' => ! $near]) cx="{{ $x }}" cy="{{ $y }}" r="6"/>
                         <x-drawn-label class="ground-name" :label="$label"/>
                     @endforeach

@@ -7,7 +7,8 @@
         <path class="coast-land" d="{{ $map->land }}"/>
         <path class="coast-edge" d="{{ $map->edge }}"/>
         <path class="coast-way" d="{{ $map->way }}"/>
-        @foreach ($map->marks() as [$label, $x, $y, $kind])
+        @foreach ($map->marks() as [$label, $x, $y, $kind, $lead])
+            @if ($lead)<path class="label-lead" d="{{ $lead }}"/>@endif
             <circle class="coast-mark is-{{ $kind }}" cx="{{ $x }}"
                 cy="{{ $y }}" r="{{ $kind === 'place' ? 7 : 5 }}"/>
             <x-drawn-label class="coast-name is-{{ $kind }}" :label="$label"/>

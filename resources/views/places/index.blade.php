@@ -38,7 +38,8 @@
                     <h2 class="is-sr-only">Where they lie</h2>
                     <svg viewBox="0 0 {{ $map::SIZE }} {{ $map::SIZE }}" role="img" aria-label="Where your places lie, north up">
                         <path class="coast-land" d="{{ $map->land }}"/><path class="coast-edge" d="{{ $map->edge }}"/>
-                        @foreach ($map->marks() as [$label, $x, $y, $kind])
+                        @foreach ($map->marks() as [$label, $x, $y, $kind, $lead])
+                            @if ($lead)<path class="label-lead" d="{{ $lead }}"/>@endif
                             <circle class="coast-mark is-place"
                                 cx="{{ $x }}" cy="{{ $y }}" r="6"/>
                             <x-drawn-label class="coast-name is-place" :label="$label"/>
