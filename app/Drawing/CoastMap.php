@@ -59,8 +59,9 @@ final readonly class CoastMap
     }
 
     /**
-     * @return list<array{Label, float, float, string, string}> names and places of what is on the map, the place first, the kind of each, and
-     *                                                        path data of what leads to a name that stands further off
+     * Names and places of what is on the map, the place first, the kind of each, and path data of what leads to its name.
+     *
+     * @return list<array{Label, float, float, string, string}>
      */
     public function marks(): array
     {

@@ -65,8 +65,9 @@ final readonly class GroundPlan
     }
 
     /**
-     * @return list<array{Label, float, float, bool, string}> name, place, whether it is drawn where it lies (further ones stand at the edge),
-     *                                                      and path data of what leads to a name that stands further off
+     * Name, place, whether it is drawn where it lies, and path data of what leads to its name; further ones stand at the edge.
+     *
+     * @return list<array{Label, float, float, bool, string}>
      */
     public function subjects(): array
     {
