@@ -56,18 +56,19 @@ final class LabelRoom
 
     /**
      * The name of a mark, beside it within a square sheet: on the side that is asked for where it has room there, else on the other, and on
-     * another line where it would overprint one.
+     * another line within the sheet where it would overprint one.
      */
     public function beside(string $text, float $x, float $y, bool $right, float $sizePx, float $sheetPx): Label
     {
         $wide = TextWidth::of($text, $sizePx);
         $right = $right ? $x + self::BESIDE + $wide <= $sheetPx - self::EDGE : $x - self::BESIDE - $wide < self::EDGE;
         $at = $right ? min($x + self::BESIDE, $sheetPx - self::EDGE - $wide) : max($x - self::BESIDE, $wide + self::EDGE);
+        [$first, $last] = [self::ABOVE * $sizePx, $sheetPx - self::BELOW * $sizePx];
         $lines = array_map(static fn (float $by): float => round($y + $by * $sizePx, 1), self::OTHER_LINES);
+        $lines = array_values(array_filter($lines, static fn (float $line): bool => $line >= $first && $line <= $last));
+        $line = max($first, min($last, $y + self::MIDDLE * $sizePx));
 
-        $label = new Label($text, round($at, 1), round($y + self::MIDDLE * $sizePx, 1), $right ? 'start' : 'end');
-
-        return $this->place($label, $sizePx, $lines);
+        return $this->place(new Label($text, round($at, 1), round($line, 1), $right ? 'start' : 'end'), $sizePx, $lines);
     }
 
     /** Path data of a line from a mark to its name where that stands more than a line away; empty where it stands beside it. */

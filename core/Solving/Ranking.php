@@ -8,7 +8,6 @@ use GentlePour\Exposure\Aperture;
 use GentlePour\Exposure\Iso;
 use GentlePour\Kit\FilterCost;
 use GentlePour\Kit\FilterStack;
-use GentlePour\Numeral;
 
 /**
  * What the back-solver weighs, every term in stops so that it can be compared and explained. The weights are judgement:
@@ -93,8 +92,9 @@ final readonly class Ranking
             }),
             new Term('aperture', $this->apertureAway($aperture), $this->apertureWhy($aperture)),
             new Term('iso', $this->isoCost($iso), $this->isoWhy($iso)),
-            new Term('filters', self::PER_FILTER * $this->added($stack), $this->added($stack) === 0
-                ? 'no filter' : Numeral::many($this->added($stack), 'filter')),
+            new Term('filters', self::PER_FILTER * $this->added($stack), match ($this->added($stack)) {
+                0 => 'no filter', 1 => 'one filter', default => $this->added($stack).' filters',
+            }),
             new Term('bulb', $bulb ? self::BULB : 0.0, $bulb ? 'bulb, with the release' : 'timed by the camera'),
         ];
         $error = log($shutterS / $exactS, 2);

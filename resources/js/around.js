@@ -252,6 +252,8 @@ function tries(event) {
     const tried = document.querySelector('[data-tried-skyline]');
     if (tried && event.target.id === 'f-skyline' && (event.type === 'change' || !event.isTrusted) && tried.value !== event.target.value) {
         tried.value = event.target.value;
+        tried.disabled = false;
+        document.querySelector('[data-keep-skyline]').hidden = false;
         tried.dispatchEvent(new Event('change', { bubbles: true }));
     }
 }

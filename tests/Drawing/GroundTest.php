@@ -114,6 +114,17 @@ it('has the longest bar that there is room for', function (): void {
         ->and([$bar(40.0)->px, $bar(40.0)->label->text])->toBe([200.0, '5 m'])->and($bar(11.5)->path())->toBe('M16 455v9h115v-9');
 });
 
+it('keeps a name on the sheet, at its head and its foot', function (): void {
+    // 20 px letters reach 16 above their line and 5 below: on 200 px from 16 to 195.
+    $lines = static function (float $y): array {
+        $room = new LabelRoom;
+
+        return array_map(static fn (int $i): float => $room->beside('a', 100, $y, true, 20, 200)->y, range(0, 4));
+    };
+    expect($lines(196))->toBe([195.0, 158.0, 137.0, 116.0, 195.0])->and($lines(4))->toBe([16.0, 52.0, 73.0, 94.0, 16.0])
+        ->and($lines(100))->toBe([105.0, 83.0, 127.0, 62.0, 148.0]);
+});
+
 it('moves a label to its next free line, and leaves it where none is', function (): void {
     // Letters of 10 px are 5.8 wide, reach 8 above their line and 2.5 below.
     $at = static fn (array $blocked, array $orY = [], string $anchor = 'start', ?array $reach = null): float => (function () use ($blocked, $orY, $anchor, $reach): float {

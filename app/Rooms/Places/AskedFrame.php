@@ -30,10 +30,16 @@ final readonly class AskedFrame
         return $this->typed->text($field, $default);
     }
 
-    /** The skyline that is tried before it is kept: empty for an open one, null where none was sent or it cannot be read. */
+    /** The skyline that is tried before it is kept, as it was typed: empty for an open one, null where none is. */
+    public function tried(): ?string
+    {
+        return $this->typed->isThere('skyline') ? $this->typed->text('skyline') : null;
+    }
+
+    /** The same where it can be read. */
     public function skyline(): ?string
     {
-        return $this->typed->isThere('skyline') && ! $this->problems->has('skyline') ? $this->typed->text('skyline') : null;
+        return $this->problems->has('skyline') ? null : $this->tried();
     }
 
     public function isUpright(): bool

@@ -76,9 +76,9 @@ final readonly class PlaceAround
             'asked' => [
                 'facing' => $asked->text('facing', $facing === null ? '' : (string) round($facing, 1)), 'tilt' => $asked->text('tilt', '0'),
                 'focal' => $asked->text('focal', (string) round($focal, 1)), 'upright' => $asked->isUpright(),
-                'skyline' => $asked->text('skyline', $asked->skyline() ?? $place->skyline ?? ''),
+                'skyline' => $asked->tried() ?? $place->skyline ?? '',
             ],
-            'triesSkyline' => $asked->skyline() !== null && $asked->skyline() !== ($place->skyline ?? ''),
+            'triesSkyline' => ! in_array($asked->tried(), [null, $place->skyline ?? ''], true),
             'frameProblems' => $asked->problems,
             'noWay' => $place->wayOut() === null,
         ];

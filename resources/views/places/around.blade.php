@@ -18,7 +18,7 @@
             <form method="get" action="{{ route('places.show', $place) }}#around"
                 class="lens-form" id="horizon-asked" data-state="{{ $frameProblems->isEmpty() ? 'fresh' : 'refused' }}">
                 <input type="hidden" name="day" value="{{ $dayWritten }}">
-                <input type="hidden" name="skyline" value="{{ $asked['skyline'] }}" data-tried-skyline>
+                <input type="hidden" name="skyline" value="{{ $asked['skyline'] }}" data-tried-skyline @disabled(! $triesSkyline)>
                 <x-entry name="facing" id="lens-facing" label="Lens faces"
                     unit="°" :value="$asked['facing']" :problem="$at('facing')" inputmode="decimal"/>
                 <x-entry name="focal" id="lens-focal" label="at"
@@ -124,7 +124,8 @@
                         Keep {{ round($frame->facingDeg) }}° as the facing here
                     </button>@endif
                 <button type="button" class="button is-small" data-draw-skyline aria-pressed="false">Draw the skyline by hand</button>
-                <button form="around-kept" class="button is-small is-go" data-keep-skyline @if (! $triesSkyline) hidden @endif>
+                <button form="around-kept" class="button is-small is-go"
+                    data-keep-skyline @if (! $triesSkyline || $at('skyline')) hidden @endif>
                     Keep the skyline
                 </button>
             </form>

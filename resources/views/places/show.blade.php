@@ -35,7 +35,7 @@
                     tide, {{ $write->metres($runUpM) }} of run-up (the highest of a two-hour stay) and
                     {{ $write->metres($place->margin_m) }} of margin reach the stand or the way out at
                     {{ $board->axis->clock($getOff->reachedUnix) }}, rising {{ $write->units()->centimetres($getOff->riseMPerTenMinutes) }}
-                    in ten minutes; {{ $write->many((int) $place->walk_minutes, 'minute') }} to pack and walk.
+                    in ten minutes; {{ $write->many((int) round($place->walk_minutes), 'minute') }} to pack and walk.
                 </p>
             @endif
         @endif

@@ -132,6 +132,30 @@ it('draws on from a skyline that was typed, and says what it cannot read', funct
     $this->click('[data-keep-skyline]')->seesIn('.said', 'is kept');
 });
 
+it('keeps both strokes of a hurried hand over a slow network, pressed at once, and says so where there is none', function (): void {
+    $this->visit('/places/5?day=2026-12-04')->slowedBy(1500)->click('[data-draw-skyline]');
+    $box = $this->script("const s = document.querySelector('.horizon svg'); s.scrollIntoView({block: 'center'}); const b = s.getBoundingClientRect(); const h = document.querySelector('.horizon-line').getBoundingClientRect(); return [b.x, b.width, h.y]");
+    $stroke = function (float $from, float $to, float $altitude) use ($box): void {
+        $at = static fn (float $azimuth): array => [$box[0] + fmod($azimuth - 80 + 540, 360) / 360 * $box[1], $box[2] - $altitude / 360 * $box[1]];
+        $this->mouse('mousePressed', ...$at($from));
+        $this->mouse('mouseMoved', ...$at($to));
+        $this->mouse('mouseReleased', ...$at($to));
+    };
+    $stroke(20, 50, 12);
+    $stroke(120, 150, 20);
+    $this->click('[data-keep-skyline]')->seesIn('.said', 'What stands around Tarrip Weir is kept');
+    $kept = Skyline::parse($this->value('#f-skyline'));
+    expect($kept->altitudeDeg(35))->toBeAbout(12, 1.5)->and($kept->altitudeDeg(135))->toBeAbout(20, 1.5)->and($kept->altitudeDeg(90))->toBeAbout(0, 0.5);
+    // With the network gone what is drawn stands, and is said not to be worked out.
+    $this->slowedBy(0)->click('[data-draw-skyline]');
+    $this->script("document.querySelector('.horizon svg').scrollIntoView({block: 'center'})");
+    $this->offline()->expectOnConsole('ERR_INTERNET_DISCONNECTED')->expectOnConsole('htmx:sendError')->expectOnConsole('htmx:sendAbort')->expectOnConsole('htmx:afterRequest');
+    $stroke(200, 220, 15);
+    $this->seesIn('#horizon-asked-said', 'out of reach');
+    expect(Skyline::parse($this->value('#f-skyline'))->altitudeDeg(210))->toBeAbout(15, 2.5)->and($this->find('[data-keep-skyline]')->isDisplayed())->toBeTrue();
+    $this->offline(false)->seesIn('#horizon-asked-said', 'works again');
+});
+
 it('is used by the thumb: the frame is dragged, the drawing is pushed, nothing is wider than the screen', function (): void {
     $this->onPhone()->visit('/places/2?day=2026-12-04')->seesIn('.passages', 'Sun in the frame');
     expect($this->script('return document.documentElement.scrollWidth <= window.innerWidth'))->toBeTrue()

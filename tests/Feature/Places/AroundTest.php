@@ -65,6 +65,8 @@ it('draws a skyline that is tried, counts the sun over it, and offers to keep it
     expect($shown($kept))->toContain(' to ')->and($shown($tried))->toBe('not this day')->and($shown($open))->toBe('open')
         ->and(preg_match('/data-keep-skyline\s+hidden/', $kept))->toBe(1)->and(preg_match('/data-keep-skyline\s+hidden/', $tried.$open))->toBe(0)
         ->and($this->place->fresh()?->skyline)->toBe('100 5, 140 5');
+    // Nothing is sent where nothing is tried: it is the one that is kept, were it changed in another tab.
+    expect($kept)->toContain('data-tried-skyline disabled')->and($tried)->not->toContain('data-tried-skyline disabled');
     // By compass: three degrees or so west of true here.
     expect($this->get($asked(['skyline' => '100M 5, 140M 5']))->assertOk()->getContent())->toContain('value="100M 5, 140M 5"');
     // Without scripts it comes by the address of the place, and stands in the field that keeps it.
