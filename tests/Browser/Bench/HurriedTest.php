@@ -234,3 +234,22 @@ it('asks at most four times a second while the target is dragged, and always for
     expect(min($gaps))->toBeGreaterThan(248.0)
         ->and($this->value('#f-target'))->toBe((string) $this->script('return new URLSearchParams(location.search).get("target")'));
 });
+
+it('takes a second press at once for a trembling hand, but not where the hand was elsewhere between', function (): void {
+    $this->visit('/places/5?day=2026-12-04')->script('const at = Date.now(); Date.now = () => at');
+    $draws = fn (): bool => (bool) $this->script("return document.querySelector('.horizon svg').classList.contains('is-drawn-on')");
+    $press = function (string $selector): void {
+        $box = $this->script('const b = document.querySelector(arguments[0]).getBoundingClientRect(); return [b.x + 20, b.y + b.height / 2]', $selector);
+        foreach (['mousePressed', 'mouseReleased'] as $what) {
+            $this->mouse($what, ...$box);
+        }
+    };
+    $this->settled($this->find('[data-draw-skyline]'));
+    $press('[data-draw-skyline]');
+    expect($draws())->toBeTrue();
+    $press('[data-draw-skyline]');
+    expect($draws())->toBeTrue();
+    $press('.passages');
+    $press('[data-draw-skyline]');
+    expect($draws())->toBeFalse();
+});
