@@ -11,6 +11,7 @@ use App\Household\OnlyText;
 use App\Household\OwnHost;
 use App\Household\SessionOfPages;
 use App\Household\TroubledAnswer;
+use App\Household\Unparted;
 use App\Household\WholeOrNothing;
 use App\Household\WorkerController;
 use App\Rooms\Settings\KeepsDaily;
@@ -44,7 +45,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         // A page that has not changed is not sent again.
         $middleware->web(
-            prepend: [SetCacheHeaders::using('private;no_cache;etag'), OwnHost::class, OnlyText::class],
+            prepend: [SetCacheHeaders::using('private;no_cache;etag'), Unparted::class, OwnHost::class, OnlyText::class],
             append: [Invited::class, AuthenticateSession::class, OnePress::class, KeepsDaily::class, WholeOrNothing::class, OneRecord::class],
             replace: [StartSession::class => SessionOfPages::class],
         );

@@ -68,7 +68,9 @@ final readonly class FilterMarking
         };
         [$from, $to] = [$stops($m[2]), $stops($m[3])];
 
-        return $from->value < $to->value && $to->value <= self::DARKEST_STOPS ? [$from, $to] : throw UnreadableMarking::range($written);
+        return $from->value >= 0 && $from->value < $to->value && $to->value <= self::DARKEST_STOPS
+            ? [$from, $to]
+            : throw UnreadableMarking::range($written);
     }
 
     /** The likeliest meaning. */

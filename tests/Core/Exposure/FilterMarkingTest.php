@@ -84,7 +84,17 @@ it('reads the range of a variable filter', function (string $marking, float $fro
     ['ND2-ND32', 1, 5],
     ['2–5', 2, 5],
     ['x4-x64', 2, 6],
+    'densities only where both have a point, and nothing says otherwise' => ['ND1-2.4', 0, 1.263],
+    ['ND1.2-1.8 stops', 1.2, 1.8],
+    ['1.2-1.8', 1.2, 1.8],
 ]);
+
+it('reads one over a number as a part of the light from ten on, as a part of a stop else, and asks at 2, 4 and 8', function (
+    string $marking, float $stops, int $readings,
+): void {
+    $read = FilterMarking::parse($marking);
+    expect($read->stops()->value)->toBeAbout($stops, 0.001)->and($read->readings())->toHaveCount($readings);
+})->with([['1/9', 1 / 9, 1], ['1/10', log(10, 2), 1], ['1/11', log(11, 2), 1], ['1/3', 1 / 3, 1], ['1/8', 3.0, 2], ['1/16', 4.0, 1], ['10/4 stops', 2.5, 1]]);
 
 it('refuses what is no marking, and says how to write one', function (
     string $marking, string $says = ' is not a filter marking; write it as engraved',
@@ -108,4 +118,4 @@ it('refuses what is no marking, and says how to write one', function (
 
 it('refuses a range that is upside down or no range', function (string $marking): void {
     expect(fn () => FilterMarking::parseRange($marking))->toBeRefused('range');
-})->with(['8-2', '', '5', '2-2', 'a-b', '2-99 stops 3']);
+})->with(['8-2', '', '5', '2-2', 'a-b', '2-99 stops 3', 'lighter than none' => 'ND0.3-5', 'ND0.9-8x']);

@@ -18,6 +18,8 @@ it('reads a time with a fraction, of minutes and of hours', function (string $wr
     ['1h30', 5400.0],
     ['1 h 30', 5400.0], ['1h30m', 5400.0], ['1h30s', 3630.0], ['2m30', 150.0], ['2 m 30 s', 150.0], ['1⅔ s', 5 / 3], ['0,125', 0.125],
     ['1.250', 1.25],
+    ['2h05', 7500.0], ['3 h 59.5', 14370.0], ['2h0', 7200.0], ['2 hours', 7200.0], ['45 seconds', 45.0], ['3hrs 2mins 1sec', 10921.0], ['40 min', 2400.0],
+    ['1:02:03', 3723.0], ['3/4 min', 45.0],
 ]);
 
 it('asks what may be either of two times, and refuses two in one', function (string $written, string $says): void {
@@ -25,7 +27,7 @@ it('asks what may be either of two times, and refuses two in one', function (str
 })->with([
     ['1,600', 'may mean 1.600 or 1600'], ['12,000 s', 'may mean 12.000 s or 12000 s'], ['1 1/60', 'is not a shutter time'],
     ['1 600', 'is not a shutter time'], ['30 40', 'is not a shutter time'], ['1½½', 'is not a shutter time'],
-    ['1h75', 'is not a shutter time'],
+    ['1h75', 'is not a shutter time'], ['1h60', 'is not a shutter time'], ['1/0', 'is not a shutter time'],
 ]);
 
 it('reads thousands of an ISO however they are set off, and a hyphen', function (string $written, string $label): void {
