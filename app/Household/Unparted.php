@@ -15,7 +15,8 @@ final class Unparted
     private const TOGETHER = "\u{00A0}";
 
     private const AFTER = 'm/s|km/h|kn|m|cm|mm|km|ft|s|ms|min|h|d|%|°C|MB|kB|px|stops?|'
-        .'January|February|March|April|May|June|July|August|September|October|November|December|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sep|Oct|Nov|Dec';
+        .'January|February|March|April|May|June|July|August|September|October|November|December'
+        .'|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sep|Oct|Nov|Dec';
 
     /** What stands in a field, in a program or in a tag is left as it is. */
     private const SKIPPED = '<(textarea|script|style|option|pre)\b(?:[^<]++|<(?!/\1\b))*+(*SKIP)(*FAIL)'

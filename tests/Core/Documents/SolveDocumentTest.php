@@ -234,3 +234,28 @@ it('says of the depth where to focus, which aperture it takes, the hyperfocal di
     $remedy = $none['remedies'][0] ?? [];
     expect(array_keys($remedy))->toBe(['kind', 'stops', 'detail']);
 });
+
+it('answers with all that docs/cli.md names, and nothing else', function (): void {
+    $answer = solved(['sharp' => ['near_m' => 2]]);
+    expect(array_keys($answer))->toBe(['sharp', 'ev100', 'found', 'solutions', 'remedies', 'strip'])
+        ->and(array_keys($answer['sharp']))->toBe(['focus_m', 'aperture_needed', 'hyperfocal_m', 'focus_stack_m'])
+        ->and(array_keys($answer['solutions'][0]))->toBe([
+            'shutter_s', 'shutter_label', 'card_label', 'exact_s', 'aperture', 'aperture_label', 'iso', 'iso_label', 'filters', 'stops',
+            'exposure_error_stops', 'bulb', 'score', 'terms', 'warnings',
+        ])
+        ->and(array_keys($answer['solutions'][0]['terms'][0]))->toBe(['name', 'stops', 'why'])
+        ->and(array_keys($answer['strip'][0]))->toBe(['filters', 'stops', 'exact_s', 'shutter_s', 'shutter_label', 'card_label', 'bulb', 'wall']);
+    // A strip goes by stops, from the bare lens on; the time of each is that of the reading (1/80.6 s) times its factor.
+    foreach ($answer['strip'] as $mark) {
+        expect($mark['exact_s'])->toBeAbout(2 ** $mark['stops'] / 80.635, 2 ** $mark['stops'] * 1e-6)
+            ->and($mark['bulb'])->toBe($mark['shutter_s'] > 32)->and($mark['card_label'])->toBeString()->not->toBe('');
+    }
+    expect(array_column($answer['strip'], 'stops'))->toBe(collect($answer['strip'])->pluck('stops')->sort()->values()->all());
+    $refused = solved(['target' => ['min_s' => 4000, 'best_s' => 4100, 'max_s' => 4200]]);
+    expect($refused['solutions'])->toBe([])->and($refused['remedies'])->not->toBe([]);
+    foreach ($refused['remedies'] as $remedy) {
+        expect(array_diff(array_keys($remedy), ['pin']))->toEqual(array_diff(['kind', 'stops', 'detail'], []))->and($remedy['detail'])->not->toBe('');
+    }
+    $pinned = solved(['pins' => ['aperture' => 11, 'iso' => 100, 'filters' => ['with' => [], 'without' => ['Ten']], 'shutter' => '30']]);
+    expect($pinned['solutions'])->toBe([])->and(array_keys($pinned['remedies'][0]))->toBe(['kind', 'pin', 'stops', 'detail']);
+});
