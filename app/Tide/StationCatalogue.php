@@ -96,11 +96,7 @@ final class StationCatalogue
             }
         }
 
-        throw (
-            new InvalidValue(
-                'There is no station '.InvalidValue::quoted($id).' in the catalogue; pour:tide --near=LAT,LON lists those nearby.',
-            )
-        )->at('station');
+        throw (new InvalidValue('There is no station '.InvalidValue::quoted($id).' in the catalogue.'))->at('station');
     }
 
     private function stationOf(string $line): Station

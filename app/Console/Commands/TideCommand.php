@@ -31,7 +31,11 @@ final class TideCommand extends Command
     private function tide(StationCatalogue $catalogue): array
     {
         $id = $this->argument('station');
-        $station = $catalogue->find(is_string($id) ? $id : throw InvalidValue::missing('A station')->at('station'));
+        try {
+            $station = $catalogue->find(is_string($id) ? $id : throw InvalidValue::missing('A station'));
+        } catch (InvalidValue $e) {
+            throw (new InvalidValue($e->getMessage().' pour:tide --near=LAT,LON lists those nearby.'))->at('station');
+        }
         $zone = Instant::timezone($station->timezone);
 
         try {

@@ -31,9 +31,12 @@ final readonly class AlmanacForm
      */
     public function of(?Place $place, array $inputs, MessageBag $problems): array
     {
+        $isAsked = static fn (string $day): bool => in_array($day, (array) ($inputs['days'] ?? []), true);
+
         return [
             'place' => $place, 'places' => $this->subjects->places(), 'inputs' => $inputs, 'problems' => $problems,
-            'lights' => WantedLight::cases(), 'sides' => SunSide::cases(), 'weekdays' => PlaceCalendar::DAYS,
+            'lights' => WantedLight::cases(), 'sides' => SunSide::cases(),
+            'weekdays' => array_combine(PlaceCalendar::DAYS, array_map($isAsked, PlaceCalendar::DAYS)),
             'ready' => $place === null ? [] : self::ready($place),
             'hasKeepers' => $place !== null && Frame::query()->where('place_id', $place->id)->where('keeper', FrameMark::Keeper->value)
                 ->limit(Spread::LEAST)->count() >= Spread::LEAST,

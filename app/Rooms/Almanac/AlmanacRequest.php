@@ -17,7 +17,6 @@ use GentlePour\Time\PlaceCalendar;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Enum;
 
 /** What a person waits for, from the address. */
 final class AlmanacRequest extends FormRequest
@@ -54,9 +53,6 @@ final class AlmanacRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'in' => 'This is not one of the choices.',
-            Enum::class => 'This is not one of the choices.',
-            'exists' => 'This is no longer there.',
             'hour_from.regex' => 'Write the hour like 05:30.',
             'hour_to.regex' => 'Write the hour like 21:00.',
             'months.*' => 'One to 24 months ahead.',

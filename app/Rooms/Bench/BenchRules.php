@@ -25,7 +25,6 @@ use Illuminate\Validation\Rules\In;
 final readonly class BenchRules
 {
     public const MESSAGES = [
-        'required' => 'This is needed.',
         'required_with' => 'The chop needs both its period and its height.',
         'sharp_near.required_with' => 'Sharp from where?',
         'camera.required' => 'Add a camera in Kit first.',
@@ -33,8 +32,6 @@ final readonly class BenchRules
         'camera.in' => 'This is no longer in the kit.',
         'lens.in' => 'This is no longer in the kit.',
         'on.*.in' => 'This is no longer in the kit.',
-        'in' => 'This is not one of the choices.',
-        'max' => 'This is too long.',
     ];
 
     private const NEEDED = ['bail', 'required'];

@@ -15,7 +15,6 @@ use GentlePour\Kit\Mount;
 use GentlePour\Limit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Enum;
 
 /** A first camera, lens and filter, on one page and with as few answers as will do. */
 final class FirstKitRequest extends FormRequest
@@ -51,16 +50,6 @@ final class FirstKitRequest extends FormRequest
             'reading' => ['nullable', 'integer', 'between:0,3'],
             'mount' => ['required', Rule::enum(Mount::class)],
             'release' => ['nullable', 'boolean'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'required' => 'This is needed.',
-            Enum::class => 'This is not one of the choices.',
-            'max' => 'This is too long.',
         ];
     }
 

@@ -18,7 +18,6 @@ use GentlePour\Kit\Mount;
 use GentlePour\Limit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Enum;
 
 /** A camera, lens or filter, as typed. */
 final class KitRequest extends FormRequest
@@ -45,14 +44,10 @@ final class KitRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => 'This is needed.',
             'marking.required' => 'Write what is engraved, like ND64, 1.8 or 6 stops; for a variable filter 2-8 stops.',
             'required_with' => 'Both ends are needed, or neither.',
             'measured_on.*' => 'Write the day like 2026-11-25.',
-            Enum::class => 'This is not one of the choices.',
-            'in' => 'This is not one of the choices.',
             'pixels_wide.*' => 'A whole number of pixels from 500 to 50000, or nothing.',
-            'max' => 'This is too long.',
         ];
     }
 

@@ -48,12 +48,6 @@ final class AroundRequest extends FormRequest
         )];
     }
 
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['max' => 'This is too long.'];
-    }
-
     private function observer(): ?Observer
     {
         $place = $this->route('place');

@@ -20,7 +20,6 @@ use GentlePour\Sky\Observer;
 use GentlePour\Time\Instant;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Enum;
 
 /** A place, as typed. */
 final class PlaceRequest extends FormRequest
@@ -62,10 +61,7 @@ final class PlaceRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => 'This is needed.',
             'unique' => 'There is a place of that name already.',
-            Enum::class => 'This is not one of the choices.',
-            'max' => 'This is too long.',
             'station_id.required' => 'Choose a station from the list, or another source of tide.',
             'table.required' => 'Paste the high and low waters: date, time, metres.',
         ];

@@ -18,7 +18,6 @@ use GentlePour\Motion\WaterKind;
 use GentlePour\Sky\Observer;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Enum;
 
 /** A subject of a place, as typed: its water under the names that the bench has for it. What does not belong to its kind is left out. */
 final class SubjectRequest extends FormRequest
@@ -69,10 +68,6 @@ final class SubjectRequest extends FormRequest
             'name.unique' => 'There is a subject of that name at this place already.',
             'place.required' => 'At which place?',
             'place.*' => 'This place is gone; choose another.',
-            'required_with' => 'Both are needed, or neither.',
-            'required' => 'This is needed.',
-            Enum::class => 'This is not one of the choices.',
-            'max' => 'This is too long.',
         ];
     }
 

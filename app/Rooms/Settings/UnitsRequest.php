@@ -23,12 +23,6 @@ final class UnitsRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['*' => 'This is not one of the choices.'];
-    }
-
     public function units(): Units
     {
         return Units::read([...$this->only(['length', 'speed', 'wind', 'temperature']), 'twelve_hours' => $this->boolean('twelve_hours')]);

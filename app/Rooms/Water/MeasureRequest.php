@@ -13,7 +13,6 @@ use GentlePour\Measuring\CloudKind;
 use GentlePour\Motion\CloudDrift;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\Rules\Enum;
 
 /** A measurement to be kept, or a file of observations to be looked into. */
 final class MeasureRequest extends FormRequest
@@ -53,16 +52,11 @@ final class MeasureRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => 'This is needed.',
             'presses.required' => 'Nothing has been timed yet.',
             'regex' => 'The times cannot be read.',
             'exists' => 'This place is no longer there.',
-            'date' => 'Write it like 2026-11-26 07:30.',
             'at.after' => 'Write it like 2026-11-26 07:30.',
             'at.before' => 'Write it like 2026-11-26 07:30.',
-            'in' => 'This is not one of the choices.',
-            Enum::class => 'This is not one of the choices.',
-            'max' => 'This is too long.',
             'files.*.max' => 'A file may have 20 MB at the most.',
             'files.*.file' => 'The file did not arrive whole; send it again.',
             'files.max' => 'Twelve files at a time.',

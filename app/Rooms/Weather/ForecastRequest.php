@@ -29,8 +29,8 @@ final class ForecastRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'forecast_text.required_without' => 'Paste the forecast, or choose its file.', 'max' => 'This is too long.',
-            'forecast_file.max' => 'A forecast is never larger than 4 MB.', 'file' => 'The file did not come whole; choose it again.',
+            'forecast_text.required_without' => 'Paste the forecast, or choose its file.',
+            'forecast_file.max' => 'A forecast is never larger than 4 MB.',
         ];
     }
 

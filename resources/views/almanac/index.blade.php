@@ -64,21 +64,22 @@
                     @if ($at($field))<p class="problem" id="f-{{ $field }}-problem">{{ $at($field) }}</p>@endif
                 @endforeach
                 @php($own = array_filter([
-                    implode(', ', array_map('ucfirst', array_intersect($weekdays, (array) ($inputs['days'] ?? [])))),
+                    implode(', ', array_map('ucfirst', array_keys($weekdays, true, true))),
                     $in('hour_from') || $in('hour_to') ? ($in('hour_from') ?: '0:00').' to '.($in('hour_to') ?: '24:00') : '',
                     $in('side', 'any') === 'any' ? '' : 'sun '.$in('side'),
                     is_numeric($in('above')) ? 'above '.$write->metres((float) $in('above')) : '',
                     is_numeric($in('below')) ? 'below '.$write->metres((float) $in('below')) : '',
                 ]))
                 <details class="more"
-                    @if ($problems->hasAny(['above', 'below', 'hour_from', 'hour_to', 'side', 'days.0', 'by'])) open @endif>
+                    @if ($problems->hasAny(['above', 'below', 'hour_from', 'hour_to', 'side', 'days*', 'by'])) open @endif>
                     <summary>@if ($own)<b>{{ implode(' · ', $own) }}</b>@else Days, hours, sun, other levels @endif</summary>
                     <div class="sentence-more">
                         <fieldset class="habit">
                             <legend>Days</legend>
-                            @foreach ($weekdays as $name)<label class="tick is-inline"><input type="checkbox" name="days[]"
-                                        value="{{ $name }}" @checked(in_array($name, (array) ($inputs['days'] ?? []), true))>
+                            @foreach ($weekdays as $name => $isAsked)<label class="tick is-inline"><input type="checkbox" name="days[]"
+                                        value="{{ $name }}" @checked($isAsked)>
                                     {{ ucfirst($name) }}</label>@endforeach
+                            @if ($problems->has('days*'))<p class="problem">{{ $problems->first('days*') }}</p>@endif
                         </fieldset>
                         <div>
                             <x-entry name="hour_from" type="time" label="From" :value="$in('hour_from')" :problem="$at('hour_from')"/>
@@ -100,7 +101,7 @@
                                     @endforeach
                                 </select>
                             </x-entry>
-                            <x-entry name="by" label="The list by">
+                            <x-entry name="by" label="The list by" :problem="$at('by')">
                                 <select id="f-by" name="by" class="pick">
                                     <option value="score">how good</option>
                                     <option value="time" @selected($in('by') === 'time')>date</option>

@@ -62,6 +62,15 @@ it('refuses a list where one value belongs, wherever it is sent, with the name o
     ['POST', '/shoot', ['on' => [['1']]], 'on'], ['GET', '/log', ['cursor' => ['a']], 'cursor'],
 ]);
 
+it('passes over or refuses a list within a list on the pages that read one from their address', function (string $path): void {
+    foreach (OnlyText::LISTS as $field) {
+        foreach ([[['a']], [['mon' => ['f/0']]], 'a' => ['x' => ['y' => 'z']], [1 => 'mon', 'sat' => []]] as $list) {
+            $answer = $this->get($path.'?'.http_build_query([$field => $list]));
+            expect($answer->status())->toBeLessThan(500, "{$field} of {$path}: ".json_encode($list));
+        }
+    }
+})->with(['/almanac', '/bench', '/compare', '/places/2', '/places/2/horizon', '/bench/better', '/windows', '/almanac.csv', '/almanac.ics', '/card', '/water/swell']);
+
 it('takes every list that a form of ours sends', function (): void {
     preg_match_all('/name="([a-z_]+)\[/', implode('', array_map(file_get_contents(...), glob(resource_path('views/*/*.blade.php')) ?: [])),
         $inPages);
