@@ -12,6 +12,7 @@ use App\Forms\Typed;
 use App\Models\Place;
 use App\Models\TideEntry;
 use App\Models\TideSource;
+use App\Tide\ClockOfPlace;
 use App\Tide\StationCatalogue;
 use DateTimeZone;
 use GentlePour\InvalidValue;
@@ -24,7 +25,7 @@ final readonly class KeepPlace
     /** Numbers that a place may be without; the others keep what they have where nothing was typed. */
     private const MAY_BE_EMPTY = ['facing_deg', 'stand_m', 'way_out_m'];
 
-    public function __construct(private StationCatalogue $catalogue)
+    public function __construct(private StationCatalogue $catalogue, private ClockOfPlace $clock)
     {
     }
 
@@ -33,11 +34,11 @@ final readonly class KeepPlace
     {
         $source = $typed->choice('tide', TideSource::class) ?? TideSource::None;
         $station = $source->needsAStation() ? $this->catalogue->find($typed->text('station_id')) : null;
-        $zone = $typed->text('timezone', $station->timezone ?? ($place->exists ? $place->timezone : 'UTC'));
+        $position = Position::parse($typed->text('position'));
+        $zone = $typed->has('timezone') ? $typed->text('timezone') : $this->clock->at($position);
         $events = $source->isTable() && $typed->has('table')
             ? Refusal::at('table', static fn (): array => TideTable::parse($typed->text('table'), new DateTimeZone($zone)))
             : null;
-        $position = Position::parse($typed->text('position'));
         $place->fill(self::numbers($typed) + [
             'name' => $typed->text('name'),
             'notes' => $typed->has('notes') ? $typed->text('notes') : null,

@@ -13,6 +13,7 @@ use App\Models\TideSource;
 use App\Rooms\Bench\KeptBench;
 use App\Rooms\Weather\PlaceForecasts;
 use App\Rooms\Weather\RoughSea;
+use App\Tide\ClockOfPlace;
 use App\Tide\PlaceTide;
 use App\Tide\StationCatalogue;
 use DateTimeImmutable;
@@ -143,7 +144,7 @@ final class PlaceController
     }
 
     /** The nearest stations to a position, while it is typed. */
-    public function stations(Request $request, StationCatalogue $catalogue): View
+    public function stations(Request $request, StationCatalogue $catalogue, ClockOfPlace $clock): View
     {
         $written = $request->string('position')->limit(4000, '')->toString();
         try {
@@ -156,6 +157,7 @@ final class PlaceController
 
         return view('places.stations', [
             'stations' => $stations, 'differ' => Station::ranges($nearest), 'chosen' => $request->string('station_id')->toString(),
+            'zone' => $clock->at($position),
         ]);
     }
 

@@ -3,9 +3,15 @@
     <div class="title-line">
         <h1>
             {{ $place->name }}, {{ $day->format('l j F Y') }}
-            <small>{{ $place->facing_deg !== null ? 'facing '.$compass->bearing($place->facing_deg, $place->observer()) : '' }}{{ $station
-                ? ' · tide at '.$station->name.($station->madeUp ? ' (made up)' : '')
-                : ($place->tide->isTable() ? ' · tide by your table' : ' · no tide') }}{{ $board ? ' · '.$board->moonWords() : '' }}
+            <small>{{ implode(' · ', array_filter([
+                $place->facing_deg === null ? null : 'facing '.$compass->bearing($place->facing_deg, $place->observer()),
+                match (true) {
+                    $station !== null => 'tide at '.$station->name.($station->madeUp ? ' (made up)' : ''),
+                    $place->tide->isTable() => 'tide by your table',
+                    default => 'no tide',
+                },
+                $board?->moonWords(),
+            ])) }}
                 <x-zone-note :zone="$place->timezone"/></small>
         </h1>
         <nav class="days" aria-label="Days">

@@ -1,4 +1,5 @@
 @isset($stations)
+    <p class="hint" id="f-timezone-hint" hx-swap-oob="true">Left out, by the position: {{ $zone }}</p>
     <p class="hint">Nearest stations. Near is not the same: round a headland or up an inlet the tide differs.</p>
     @if ($differ)
         <p class="warn">

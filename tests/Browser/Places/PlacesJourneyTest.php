@@ -9,7 +9,7 @@ it('takes a person from a position to the nearest station, a learned level, wind
     // A new place by its coordinates; the nearest station with one press.
     $this->visit('/places/new')->type('#f-name', 'Tern Rock');
     $this->find('#f-position')->sendKeys("56°31.2'N 9°50.4'W");
-    $this->seesIn('#stations', 'Orra Haven');
+    $this->seesIn('#stations', 'Orra Haven')->seesIn('#f-timezone-hint', 'Europe/London');
     $this->click('#stations .tick:first-of-type input');
     expect($this->value('#f-station_id'))->toBe('demo/orra-haven');
     $this->type('#f-facing_deg', '110')->type('#f-stand_m', '5.4')->click('.is-go')->seesIn('h1', 'Tern Rock');
