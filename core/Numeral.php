@@ -64,4 +64,16 @@ final class Numeral
 
         return str_contains($written, '.') ? rtrim(rtrim($written, '0'), '.') : $written;
     }
+
+    /** With its sign, a true minus, and as many places as are asked for; nought has no sign, also where it was rounded to it. */
+    public static function signed(float $value, int $decimals = 2): string
+    {
+        $size = number_format(abs($value), $decimals, '.', '');
+
+        return match (true) {
+            (float) $size === 0.0 => $size,
+            $value < 0 => "−{$size}",
+            default => "+{$size}",
+        };
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use GentlePour\Numeral;
 use GentlePour\Outing\GetOff;
 use GentlePour\Sky\Horizontal;
 use GentlePour\Sky\Skyline;
@@ -64,7 +65,7 @@ final readonly class DayReadings
             $now->sun === null ? '' : self::minus(sprintf('%.0f°', $now->sun->altitudeDeg)),
             $now->sun === null ? '' : $this->sunWords($now->sun),
             $now->ev100 === null ? '' : 'EV '.self::minus(sprintf('%.1f', $now->ev100)),
-            $now->ev100 === null ? '' : self::minus(sprintf('light, %+.2f stops a minute', self::drift($before, $after))),
+            $now->ev100 === null ? '' : self::driftWords(round(self::drift($before, $after), 2)),
             $now->metered === null ? '' : self::minus(sprintf('%.1f', $now->metered->gradStops())),
             $this->left($now->unix),
         );
@@ -122,8 +123,14 @@ final readonly class DayReadings
         };
     }
 
+    private static function driftWords(float $stopsPerMinute): string
+    {
+        return $stopsPerMinute === 0.0 ? 'light, steady' : 'light, '.Numeral::signed($stopsPerMinute).' stops a minute';
+    }
+
+    /** Nought has no sign, also where it was a little less before it was rounded. */
     private static function minus(string $number): string
     {
-        return str_replace('-', '−', $number);
+        return str_replace('-', '−', (string) preg_replace('/-(?=0(?:\.0+)?(?![\d.]))/', '', $number));
     }
 }

@@ -49,7 +49,7 @@ final readonly class SkyRow
     /** @return list<Label> */
     public function events(): array
     {
-        $labels = [];
+        $labels = $this->allDay();
         foreach ([[SkyEvent::Sunrise, 'start', 6], [SkyEvent::Sunset, 'end', -6]] as [$event, $anchor, $shift]) {
             $unix = $this->sky?->at($event);
             if ($unix !== null) {
@@ -60,6 +60,18 @@ final readonly class SkyRow
         }
 
         return $labels;
+    }
+
+    /** @return list<Label> what the sun does on a day on which it neither rises nor sets */
+    private function allDay(): array
+    {
+        if ($this->sky === null || $this->sky->at(SkyEvent::Sunrise) !== null || $this->sky->at(SkyEvent::Sunset) !== null) {
+            return [];
+        }
+        $isUp = ($this->moments[0]->sun->altitudeDeg ?? 0.0) > 0;
+        $middle = ($this->axis->x($this->moments[0]->unix) + $this->axis->x($this->moments[count($this->moments) - 1]->unix)) / 2;
+
+        return [new Label($isUp ? 'the sun is up all day' : 'the sun stays below the horizon', $middle, $this->top + 30, 'middle')];
     }
 
     /** @return list<Label> golden and blue hour by their names, where they have room */

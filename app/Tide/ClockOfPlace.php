@@ -33,7 +33,7 @@ final class ClockOfPlace
                 return $station->timezone;
             }
         }
-        $zone = $this->tree()->at($place);
+        $zone = $this->tree()->at($place->latitude, $place->longitude);
 
         return isset($station, $km) && str_starts_with($zone, 'Etc/') && $km <= self::OFF_A_COAST_KM ? $station->timezone : $zone;
     }

@@ -42,7 +42,8 @@ final readonly class Finding
             $add(Fault::Corners, $corners === null ? null : -$corners, sprintf('%.1f stops darker than the middle', -$corners));
             [$red, $blue] = [$pair->stops[0] - $pair->stops[1], $pair->stops[2] - $pair->stops[1]];
             $add(Fault::Cast, max(abs($red), abs($blue)), sprintf(
-                'red %+.2f, blue %+.2f stops against green: red × %.2f, blue × %.2f', $red, $blue, 2 ** -$red, 2 ** -$blue,
+                'red %s, blue %s stops against green: red × %.2f, blue × %.2f',
+                Numeral::signed($red), Numeral::signed($blue), 2 ** -$red, 2 ** -$blue,
             ));
         }
         $add(Fault::Dust, (float) $spots, Numeral::many($spots, 'spot'));

@@ -18,6 +18,7 @@ final readonly class WindowQuery
     /**
      * @param  array{float, float}|null  $sunAzimuth  degrees, clockwise from the first to the second
      * @param  float|null  $facingDeg  where the lens points, for the light of the scene
+     * @param  bool  $daily  whether what goes on for more than a day (a midnight sun, a weekend) is a window of each day
      *
      * @throws InvalidValue when a figure is out of bounds or a range upside down
      */
@@ -32,6 +33,7 @@ final readonly class WindowQuery
         public ?array $sunAzimuth = null,
         public SkyCondition $sky = SkyCondition::Clear,
         public ?float $facingDeg = null,
+        public bool $daily = false,
     ) {
         Limit::SunAltitude->check($sunLeastDeg, 'sun.altitude_min_deg');
         Limit::SunAltitude->check($sunMostDeg, 'sun.altitude_max_deg');

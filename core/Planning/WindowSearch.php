@@ -54,7 +54,7 @@ final class WindowSearch
 
         return array_map(
             static fn (array $span): Window => self::window($query, $tide, $light, $span[0], $span[1]),
-            self::longEnough($query, $spans),
+            self::longEnough($query, $query->daily ? $query->calendar->daily($spans) : $spans),
         );
     }
 
@@ -184,6 +184,7 @@ final class WindowSearch
     {
         return match (true) {
             $minutes < 120 => Numeral::many($minutes, 'minute').' long',
+            $minutes === 1440 => 'a whole day long',
             $minutes < 2880 => sprintf('%d h %02d long', intdiv($minutes, 60), $minutes % 60),
             default => intdiv($minutes, 1440).' days long',
         };

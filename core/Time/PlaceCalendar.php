@@ -67,6 +67,30 @@ final readonly class PlaceCalendar
         return $spans;
     }
 
+    /**
+     * What is longer than a day, cut at each midnight of the place's clock; the rest as it is.
+     *
+     * @param  list<array{float, float}>  $spans
+     * @return list<array{float, float}>
+     */
+    public function daily(array $spans): array
+    {
+        $daily = [];
+        foreach ($spans as [$from, $to]) {
+            for ($isLong = $to - $from > self::DAY_S; $isLong; $from = $midnight) {
+                $at = (new \DateTimeImmutable('@'.(int) floor($from)))->setTimezone($this->timezone);
+                $midnight = (float) $at->modify('tomorrow')->getTimestamp();
+                if ($midnight >= $to) {
+                    break;
+                }
+                $daily[] = [$from, $midnight];
+            }
+            $daily[] = [$from, $to];
+        }
+
+        return $daily;
+    }
+
     /** @param  float  $localMidnight  in s since 1970 by the place's clock */
     private function allowsDay(float $localMidnight): bool
     {

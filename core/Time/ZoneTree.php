@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace GentlePour\Time;
 
-use GentlePour\Sky\Observer;
-
 /**
- * Which time zone a place lies in, by a tree of quarters: the earth in 48 by 24 cells of 7.5°, each either of one zone or parted in four, and
- * so on, written in digits of base 56, two a cell (the format of tz-lookup, from the boundaries of OpenStreetMap). To some kilometres; beside a
- * border it may be the neighbour’s, and at sea it is a band of hours, Etc/GMT±n.
+ * Which time zone a place lies in, by a tree of quarters: the earth in 48 by 24 cells of 7.5°, each either of one zone or parted in
+ * four, and so on, written in digits of base 56, two a cell (the format of tz-lookup, from the boundaries of OpenStreetMap). To some
+ * kilometres; beside a border it may be the neighbour’s, and at sea it is a band of hours, Etc/GMT±n.
  */
 final readonly class ZoneTree
 {
@@ -29,11 +27,15 @@ final readonly class ZoneTree
     {
     }
 
-    public function at(Observer $place): string
+    /**
+     * @param  float  $latitude  degrees north, from -90 to 90
+     * @param  float  $longitude  degrees east, from -180 to 180
+     */
+    public function at(float $latitude, float $longitude): string
     {
         // A hair less than the whole, so that the antimeridian and the pole lie in the last cell.
-        $x = self::ACROSS * (180 + $place->longitude) / 360.00000000000006;
-        $y = self::DOWN * (90 - $place->latitude) / 180.00000000000003;
+        $x = self::ACROSS * (180 + $longitude) / 360.00000000000006;
+        $y = self::DOWN * (90 - $latitude) / 180.00000000000003;
         [$column, $row] = [(int) $x, (int) $y];
         $number = $this->number(2 * (self::ACROSS * $row + $column));
         $first = self::MOST - count($this->zones);

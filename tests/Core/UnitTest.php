@@ -84,3 +84,7 @@ it('leaves in a field what is no plain number, and what it does not know', funct
 it('says how many as a sentence does, one and none in words', function (int $count, string $words, string $presses): void {
     expect(Numeral::many($count, 'frame'))->toBe($words)->and(Numeral::many($count, 'press', 'presses'))->toBe($presses);
 })->with([[0, 'no frames', 'no presses'], [1, 'one frame', 'one press'], [2, '2 frames', '2 presses'], [1000, '1000 frames', '1000 presses']]);
+
+it('writes a figure with its sign, and nought without one', function (float $value, int $decimals, string $written): void {
+    expect(GentlePour\Numeral::signed($value, $decimals))->toBe($written);
+})->with([[0.25, 2, '+0.25'], [-0.25, 2, '−0.25'], [-0.004, 2, '0.00'], [0.004, 2, '0.00'], [0.0, 1, '0.0'], [-12.06, 1, '−12.1'], [-0.4, 0, '0'], [1234.5, 1, '+1234.5']]);

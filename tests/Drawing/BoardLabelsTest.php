@@ -144,3 +144,17 @@ it('says of the moon how much is lit, how old it is, and when it is up', functio
     expect($board->moonWords())->toMatch('/^moon 9[5-8] % lit, 1[67] days old, up \d+:\d\d, down \d:\d\d$/')
         ->and(DayBoard::wide(sceneOfDay())->moonWords())->toMatch('/^moon 9[5-8] % lit, 1[67] days old$/');
 });
+
+it('says what the sun does on a day on which it neither rises nor sets, in the middle of the row of light', function (int $day, float $latitude, ?string $says): void {
+    $observer = new Observer($latitude, 15.65);
+    $board = DayBoard::wide(new DayScene('Made-up Ledge', new DateTimeZone('UTC'), new DateTimeImmutable('@'.$day), observer: $observer,
+        light: LightCurve::metered($observer, null), sky: GentlePour\Sky\DayOfSky::between($observer, $day, $day + 86400)));
+    $said = array_values(array_filter($board->sky->events(), static fn (Label $l): bool => ! preg_match('/^sun(rise|set) /', $l->text)));
+    expect(array_map(static fn (Label $l): array => [$l->text, $l->anchor], $said))->toBe($says === null ? [] : [[$says, 'middle']]);
+    foreach ($said as $label) {
+        expect($label->x)->toBeAbout(($board->layout->left + $board->layout->right) / 2, 0.6);
+    }
+})->with([
+    'polar night' => [BOARD_DAY - 83 * 86400, 78.22, 'the sun stays below the horizon'], 'midnight sun' => [BOARD_DAY + 90 * 86400, 78.22, 'the sun is up all day'],
+    'a day of both' => [BOARD_DAY, 78.22, null], 'winter further south' => [BOARD_DAY - 83 * 86400, 50.0, null],
+]);

@@ -58,7 +58,10 @@ it('says how fast the light goes, over the moment before and after', function ()
     $ends = (new DayReadings(axis(), null, null))->of([new DayMoment(0, null, null, 5.0), new DayMoment(600, null, null, 4.0)]);
     expect($ends[0]->lightLabel)->toBe('light, −0.10 stops a minute')->and($ends[1]->lightLabel)->toBe('light, −0.10 stops a minute');
     $alone = (new DayReadings(axis(), null, null))->of([new DayMoment(0, null, null, 5.0)]);
-    expect($alone[0]->lightLabel)->toBe('light, +0.00 stops a minute');
+    expect($alone[0]->lightLabel)->toBe('light, steady')
+        ->and(readAt(evs: [10.0, 10.0, 9.91])->lightLabel)->toBe('light, steady')
+        ->and(readAt(evs: [10.0, 10.0, 9.89])->lightLabel)->toBe('light, −0.01 stops a minute')
+        ->and(readAt(evs: [1.0, -0.04, -1.0])->light)->toBe('EV 0.0')->and(readAt(evs: [1.0, -0.06, -1.0])->light)->toBe('EV −0.1');
 });
 
 it('says where the sun stands to the lens, and what that means (common practice)', function (

@@ -85,6 +85,7 @@ final readonly class AskedWindows
             $asked->number('minutes') ?? self::USUAL_MINUTES,
             $arc === null || $facing === null ? null : [$facing + $arc[0], $facing + $arc[1]],
             facingDeg: $facing,
+            daily: true,
         );
     }
 

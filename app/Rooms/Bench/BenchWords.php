@@ -12,6 +12,7 @@ use GentlePour\Kit\Unusable;
 use GentlePour\Limit;
 use GentlePour\Motion\MovingSubject;
 use GentlePour\Motion\ShoreRhythm;
+use GentlePour\Numeral;
 use GentlePour\Solving\Averaging;
 use GentlePour\Solving\FrameMean;
 use GentlePour\Solving\FramesHabit;
@@ -115,7 +116,7 @@ final readonly class BenchWords
     {
         $drift = $this->bench->question->drift;
 
-        return $this->bench->form->reading->hasTwo() && $drift !== null ? sprintf('%+.2f stops a minute', $drift->stopsPerMinute) : null;
+        return $this->bench->form->reading->hasTwo() && $drift !== null ? Numeral::signed($drift->stopsPerMinute).' stops a minute' : null;
     }
 
     /** Where a sea of this height breaks, so that a depth can be judged; null without a height. */

@@ -108,7 +108,7 @@ final readonly class ComingWindows
         [$least, $greatest] = $light->altitudesDeg();
         $query = new WindowQuery(
             $observer, new PlaceCalendar($place->zone()), $level, sunLeastDeg: $least, sunMostDeg: $greatest,
-            minutesAtLeast: self::MINUTES_AT_LEAST, facingDeg: $place->facing_deg,
+            minutesAtLeast: self::MINUTES_AT_LEAST, facingDeg: $place->facing_deg, daily: true,
         );
         $coming = [];
         foreach (array_slice(WindowSearch::find($query, $tide, $from, $from + $aheadS), 0, $most) as $window) {

@@ -18,7 +18,8 @@
                 hint="Where the lens points"/>
             <x-by-phone does="point" field="f-facing_deg" label="Where this phone points"/>
             <x-entry name="timezone" label="Time zone" class="is-wide"
-                :value="old('timezone', $place->exists ? $place->timezone : '')" :problem="$at('timezone')" hint="Left out, by the position"/>
+                :value="old('timezone', $place->exists ? $place->timezone : '')" :problem="$at('timezone')"
+                hint="Left out, by the position"/>
             <fieldset>
                 <legend>Tide</legend>
                 <x-entry name="tide" label="From" :problem="$at('tide')">

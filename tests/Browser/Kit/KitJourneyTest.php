@@ -79,7 +79,7 @@ it('takes two readings at dusk, and opens for longer than one would', function (
     $why = fn (): string => (string) $this->script('return document.querySelector("#why-this-way p").textContent');
     $steady = $why();
     $this->click('.more:has(#f-earlier_shutter) summary');
-    $this->type('#f-earlier_shutter', '1/15')->type('#f-earlier_minutes', '5')->seesIn('.bench-inputs', '-0.20 stops a minute');
+    $this->type('#f-earlier_shutter', '1/15')->type('#f-earlier_minutes', '5')->seesIn('.bench-inputs', '−0.20 stops a minute');
     $this->eventually(fn (): ?bool => $why() !== $steady ? true : null, 'The drift changes nothing.');
 });
 

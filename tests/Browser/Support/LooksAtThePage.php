@@ -17,7 +17,7 @@ trait LooksAtThePage
     {
         $wrong = (array) $this->script(<<<'JS'
             const names = [...document.querySelectorAll('[id]')].map((one) => one.id);
-            const words = document.body?.innerText.match(/.{0,20}(\bundefined\b|\bNaN\b|\bInfinity\b|\[object ).{0,20}/g) ?? [];
+            const words = document.body?.innerText.match(/.{0,20}(\bundefined\b|\bNaN\b|\bInfinity\b|\[object |−0(\.0+)?(?![\d.])).{0,20}/g) ?? [];
             const broken = [...document.images].filter((one) => one.complete && one.currentSrc && one.naturalWidth === 0);
             const shown = [...document.querySelectorAll('[hidden]')].filter((one) => getComputedStyle(one).display !== 'none');
             const underlined = [...document.querySelectorAll('.button')].filter((one) => getComputedStyle(one).textDecorationLine !== 'none');

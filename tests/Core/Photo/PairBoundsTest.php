@@ -131,6 +131,6 @@ it('gives the cast of a frame in stops against green, and the factors that undo 
     $pair = Pair::of(new Raster(1, 1, [0x646464]), new Raster(1, 1, [0x966450]));
     [$red, $blue] = [rises(100, 150), rises(100, 80)];
     expect(Finding::of($pair, null, 0)[0]->figure)->toBe(sprintf(
-        'red %+.2f, blue %+.2f stops against green: red × %.2f, blue × %.2f', $red, $blue, 2 ** -$red, 2 ** -$blue,
+        'red %s, blue %s stops against green: red × %.2f, blue × %.2f', str_replace('-', '−', sprintf('%+.2f', $red)), str_replace('-', '−', sprintf('%+.2f', $blue)), 2 ** -$red, 2 ** -$blue,
     ));
 });

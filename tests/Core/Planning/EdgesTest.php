@@ -29,14 +29,40 @@ function daysFrom(int $count, array $windows = [], mixed $tide = null, ?Level $l
     return Almanac::days(null, new DateTimeZone('UTC'), $tide, $level, $windows, '2027-01-01', $count);
 }
 
-it('says how long a window is: in minutes to two hours, in hours to two days, in days from there on', function (int $minutes, string $says): void {
+it('says how long a window is: in minutes to two hours, in hours to a day, in days from there on', function (int $minutes, string $says): void {
     $query = new WindowQuery(new Observer(56.5, -9.8), new PlaceCalendar(new DateTimeZone('UTC')));
     $found = WindowSearch::find($query, null, NEW_YEAR, NEW_YEAR + 60 * $minutes);
     expect($found)->toHaveCount(1)->and($found[0]->terms[0]->why)->toBe($says);
 })->with([
-    [119, '119 minutes long'], [120, '2 h 00 long'], [180, '3 h 00 long'], [181, '3 h 01 long'], [2879, '47 h 59 long'], [2880, '2 days long'],
-    [4319, '2 days long'], [4320, '3 days long'], [10 * 1440, '10 days long'],
+    [119, '119 minutes long'], [120, '2 h 00 long'], [180, '3 h 00 long'], [181, '3 h 01 long'], [1439, '23 h 59 long'],
+    [1440, 'a whole day long'], [1441, '24 h 01 long'], [2879, '47 h 59 long'], [2880, '2 days long'], [4319, '2 days long'], [4320, '3 days long'], [10 * 1440, '10 days long'],
 ]);
+
+it('makes a window of each day of what goes on for longer, where that is asked for, cut at midnight by the place’s clock, also where the clocks change', function (): void {
+    $paris = new PlaceCalendar(new DateTimeZone('Europe/Paris'));
+    $at = static fn (string $local): float => (float) (new DateTimeImmutable($local, new DateTimeZone('Europe/Paris')))->getTimestamp();
+    $query = new WindowQuery(new Observer(46.6, 8.3), $paris, daily: true);
+    $found = WindowSearch::find($query, null, $at('2027-03-27 16:30'), $at('2027-03-30 09:00'));
+    expect(array_map(static fn (Window $w): array => [$w->from, $w->to], $found))->toBe([
+        [$at('2027-03-27 16:30'), $at('2027-03-28 00:00')], [$at('2027-03-28 00:00'), $at('2027-03-29 00:00')],
+        [$at('2027-03-29 00:00'), $at('2027-03-30 00:00')], [$at('2027-03-30 00:00'), $at('2027-03-30 09:00')],
+    ])->and($found[1]->minutes())->toBe(1380.0);
+    // A day of 25 hours is one; what is no longer than a day is left whole over midnight.
+    expect($paris->daily([[$at('2027-10-31 00:00'), $at('2027-11-01 00:00')]]))->toBe([[$at('2027-10-31 00:00'), $at('2027-11-01 00:00')]])
+        ->and($paris->daily([[$at('2027-06-01 20:00'), $at('2027-06-02 20:00')], [$at('2027-06-05 20:00'), $at('2027-06-06 20:01')]]))->toBe([
+            [$at('2027-06-01 20:00'), $at('2027-06-02 20:00')], [$at('2027-06-05 20:00'), $at('2027-06-06 00:00')], [$at('2027-06-06 00:00'), $at('2027-06-06 20:01')],
+        ]);
+});
+
+it('has a window on every day of a midnight sun and of a weekend', function (): void {
+    $north = new Observer(78.22, 15.65);
+    $days = new PlaceCalendar(new DateTimeZone('Arctic/Longyearbyen'));
+    $june = (float) strtotime('2027-06-01 00:00 Europe/Oslo');
+    $found = WindowSearch::find(new WindowQuery($north, $days, sunLeastDeg: 0.0, daily: true), null, $june, $june + 30 * 86_400);
+    expect($found)->toHaveCount(30);
+    $weekend = WindowSearch::find(new WindowQuery($north, new PlaceCalendar(new DateTimeZone('UTC'), ['sat', 'sun']), daily: true), null, NEW_YEAR, NEW_YEAR + 7 * 86_400);
+    expect(array_map(static fn (Window $w): string => gmdate('D', (int) $w->from), $weekend))->toBe(['Sat', 'Sun']);
+});
 
 it('gives a plain list where what came first was too short', function (): void {
     // It rises for five minutes, falls to noon, and rises to the end.

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use GentlePour\Sky\Observer;
 use GentlePour\Time\ZoneTree;
 
 function zoneTree(): ZoneTree
@@ -16,7 +15,7 @@ it('reads its tree as the package does that it is from (tz-lookup 11.7), all ove
     $tree = zoneTree();
     foreach (json_decode((string) file_get_contents(__DIR__.'/../../Reference/zones.json'), true) as [$latitude, $longitude, $zone]) {
         if ($latitude < 90) {
-            expect($tree->at(new Observer($latitude, $longitude)))->toBe($zone, "{$latitude}, {$longitude}");
+            expect($tree->at($latitude, $longitude))->toBe($zone, "{$latitude}, {$longitude}");
         }
     }
 });
@@ -31,7 +30,7 @@ it('has the zone of each city that the time zone database names one after, or on
         $zone = new DateTimeZone($name);
         $city = $zone->getLocation();
         if ($city !== false && $city['country_code'] !== '??') {
-            $found = new DateTimeZone($tree->at(new Observer($city['latitude'], $city['longitude'])));
+            $found = new DateTimeZone($tree->at($city['latitude'], $city['longitude']));
             $of++;
             $offsets($found) === $offsets($zone) || $far[] = "{$name}: {$found->getName()}";
         }

@@ -276,7 +276,7 @@ it('says what would make it better, when asked', function (): void {
 it('goes by two readings, and asks for both halves of the earlier one', function (): void {
     $this->get(
         '/bench?'.http_build_query(benchQuery(['shutter' => '1/30', 'earlier_shutter' => '1/60', 'earlier_minutes' => '4'])),
-    )->assertOk()->assertSee('-0.25 stops a minute');
+    )->assertOk()->assertSee('−0.25 stops a minute');
     $this->get(
         '/bench?'.http_build_query(benchQuery(['earlier_shutter' => '1/60', 'earlier_minutes' => ''])),
     )->assertOk()->assertSee('both are needed')->assertDontSee('stops a minute');
