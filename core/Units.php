@@ -114,6 +114,16 @@ final readonly class Units
         return $at->format($this->hours());
     }
 
+    /** The same where something ends: midnight is the end of the day before. */
+    public function ends(DateTimeInterface $at): string
+    {
+        return match (true) {
+            $at->format('Hi') !== '0000' => $this->clock($at),
+            $this->twelveHours => 'midnight',
+            default => '24:00',
+        };
+    }
+
     /** The form of hours and minutes. */
     public function hours(): string
     {

@@ -39,9 +39,7 @@ final readonly class ClockAxis
     /** “5:30 to 7:00”, cut at both ends of the axis. */
     public function span(float $from, float $to): string
     {
-        $midnight = $this->units->twelveHours ? 'midnight' : '24:00';
-
-        return $this->clock(max($from, $this->from)).' to '.($to >= $this->to ? $midnight : $this->clock($to));
+        return $this->clock(max($from, $this->from)).' to '.$this->units->ends($this->at(min($to, $this->to)));
     }
 
     /** @return list<Tick> */

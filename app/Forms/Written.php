@@ -102,4 +102,9 @@ final class Written
     {
         return $this->units()->clock($at);
     }
+
+    public function ends(DateTimeInterface $at): string
+    {
+        return $this->units()->ends($at);
+    }
 }

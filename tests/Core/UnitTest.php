@@ -88,3 +88,10 @@ it('says how many as a sentence does, one and none in words', function (int $cou
 it('writes a figure with its sign, and nought without one', function (float $value, int $decimals, string $written): void {
     expect(GentlePour\Numeral::signed($value, $decimals))->toBe($written);
 })->with([[0.25, 2, '+0.25'], [-0.25, 2, '−0.25'], [-0.004, 2, '0.00'], [0.004, 2, '0.00'], [0.0, 1, '0.0'], [-12.06, 1, '−12.1'], [-0.4, 0, '0'], [1234.5, 1, '+1234.5']]);
+
+it('ends a day at 24:00, or at midnight on a clock of twelve hours, and begins one at 0:00', function (): void {
+    $at = static fn (string $time): DateTimeImmutable => new DateTimeImmutable("2026-12-02 {$time}");
+    [$round, $half] = [GentlePour\Units::read(['twelve_hours' => false]), GentlePour\Units::read(['twelve_hours' => true])];
+    expect([$round->clock($at('00:00')), $round->ends($at('00:00')), $round->ends($at('00:01')), $round->ends($at('12:00'))])->toBe(['0:00', '24:00', '0:01', '12:00'])
+        ->and([$half->clock($at('00:00')), $half->ends($at('00:00')), $half->ends($at('12:00'))])->toBe(['12:00 am', 'midnight', '12:00 pm']);
+});

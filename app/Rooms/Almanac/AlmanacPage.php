@@ -167,10 +167,9 @@ final readonly class AlmanacPage
 
     private function said(AlmanacDay $day): string
     {
-        $clock = $this->units->hours();
         $flag = $this->marks->flags[$day->date] ?? '';
         $spans = array_map(
-            static fn (FoundWindow $w): string => $w->from->format($clock).' to '.$w->to->format($clock), self::found($day, $this->place),
+            fn (FoundWindow $w): string => $this->units->clock($w->from).' to '.$this->units->ends($w->to), self::found($day, $this->place),
         );
 
         $words = [...$spans === [] ? ['no window'] : $spans, ...$flag === '' ? [] : [$flag]];

@@ -54,7 +54,7 @@ final readonly class DrawnMonths
         ));
         $best = WindowSearch::ranked($found)[0] ?? null;
         $bestDay = $best === null ? null : (new DateTimeImmutable('@'.(int) $best->from))->setTimezone($zone)->format('Y-m-d');
-        $until = 3600 * intdiv($now->getTimestamp(), 3600) + 86400 * self::SOON_DAYS;
+        $until = $now->copy()->startOfDay()->addDays(self::SOON_DAYS)->getTimestamp();
         $soon = KeptOfPlace::get('soon', $place, [$goesBy, $until], static fn (): array => array_column(
             Almanac::withWindows($days(), $until), 'date',
         ));

@@ -162,7 +162,7 @@
                         </h2>
                         @forelse ($drawn->windows as $window)
                             <p class="figure chosen-time">
-                                {{ $window->from->format($hours) }} <i>to</i> {{ $window->to->format($hours) }}
+                                {{ $window->from->format($hours) }} <i>to</i> {{ $write->ends($window->to) }}
                             </p>
                             <p class="chosen-why">{{ $window->window->why() }}{{ $window->tideWords($write->units()) }}</p>
                             @if ($weather->of($window->window->from, $window->window->to))
@@ -204,7 +204,7 @@
                                 <span class="coming-when">
                                     <a href="{{ $board }}?day={{ $window->from->format('Y-m-d') }}"><b>{{
                                         $window->from->format('D j M Y') }}</b></a>
-                                    {{ $window->from->format($hours) }} to {{ $window->to->format($hours) }}</span>
+                                    {{ $window->from->format($hours) }} to {{ $write->ends($window->to) }}</span>
                                 <span><small>{{ $window->window->why() }}{{ $window->tideWords($write->units()) }}
                                         {{ $weather->of($window->window->from, $window->window->to) }}</small></span>
                                 <form method="post" action="{{ $plan }}">

@@ -7,7 +7,7 @@
                     <b>{{ $row->date->format('j') }}</b>@if ($row->flag)<small>{{ $row->flag }}</small>@endif</span>
                 <span class="day-row-drawn">@include('almanac.strip', ['strip' => $row->strip])<span
                     class="day-row-times is-{{ $row->strip->roomFor() }}">@foreach ($row->windows as $window)<b>{{
-                        $window->from->format($hours) }} to {{ $window->to->format($hours) }}</b> @endforeach</span></span></a>
+                        $window->from->format($hours) }} to {{ $write->ends($window->to) }}</b> @endforeach</span></span></a>
         </li>
     @else
         <li class="day-thin">

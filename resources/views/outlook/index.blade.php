@@ -56,7 +56,7 @@
                             <a href="{{ route('places.show', [$one->place, 'day' => $one->from->format('Y-m-d')]) }}">
                                 <span class="coming-when"><b>{{ $one->from->format('D j M') }}</b>
                                     {{ $one->from->format($write->units()->hours()) }} to
-                                    {{ $one->to->format($write->units()->hours()) }}<small>{{ $one->untilWords($now) }}</small></span>
+                                    {{ $write->ends($one->to) }}<small>{{ $one->untilWords($now) }}</small></span>
                                 <span>{{ $one->place->name }}<small><b>{{ ucfirst($one->mark?->name
                                     ?? 'low light') }}{{ $one->window->highestM !== null
                                     ? ', tide to '.$write->metres($one->window->highestM) : '' }}.</b>
