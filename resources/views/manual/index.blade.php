@@ -43,7 +43,8 @@
                 <p>
                     The position gives sun, moon and the nearest tide stations; the facing is where the lens looks, from north through east,
                     and decides whether the sun is in the frame, beside you or behind. All times are by the clock of the place, also when
-                    your device stands in another zone.
+                    your device stands in another zone. Its time zone follows from the position where you leave it out; look at it beside a
+                    border, where the map of zones may be some kilometres off.
                 </p>
                 <p>
                     A compass does not point to true north. What you read off one is typed with an M behind it, <i>118 M</i>, or as
