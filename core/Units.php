@@ -24,6 +24,9 @@ final readonly class Units
     /** What stands in a field with feet, as often as it goes there and back, must stay the same. */
     private const FIELD_DECIMALS = 2;
 
+    /** More feet than these have a scale by fives. */
+    private const MANY_FEET = 16.0;
+
     private const PER = ['m' => 1.0, 'ft' => 0.3048, 'm/s' => 1.0, 'km/h' => 1 / 3.6, 'mph' => 0.44704, 'kn' => 1852 / 3600];
 
     /**
@@ -73,6 +76,23 @@ final readonly class Units
         return number_format($metres / self::PER[$this->length], $decimals, '.', '').' '.$this->length;
     }
 
+    /**
+     * Heights for a scale from one to another, in m: each metre, or feet by two, and by five where that would be many.
+     *
+     * @return list<float>
+     */
+    public function scale(float $lowM, float $highM): array
+    {
+        $per = self::PER[$this->length];
+        $step = $this->length === 'm' ? 1.0 : (($highM - $lowM) / $per > self::MANY_FEET ? 5.0 : 2.0);
+        $heights = [];
+        for ($i = (int) ceil($lowM / $per / $step); $i * $step * $per <= $highM; $i++) {
+            $heights[] = $i * $step * $per;
+        }
+
+        return $heights;
+    }
+
     /** A length as short as it can be written. */
     public function about(float $metres, int $decimals = 2): string
     {
@@ -82,7 +102,7 @@ final readonly class Units
     /** A small step of the tide. */
     public function centimetres(float $metres): string
     {
-        return $this->length === 'm' ? round(100 * $metres).' cm' : round($metres / 0.0254).' in';
+        return $this->length === 'm' ? round(100 * $metres).' cm' : Numeral::many((int) max(1, round($metres / 0.0254)), 'inch', 'inches');
     }
 
     public function speed(float $metresASecond, int $decimals = 1): string

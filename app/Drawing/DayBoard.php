@@ -68,6 +68,16 @@ final readonly class DayBoard
     /** Room is left for letters a little larger than they are. */
     private const LIGHT_NAME_PX = 20.0;
 
+    /** Where a curve comes no nearer than this over the width of its name, in px, it does not run through it. */
+    private const LIGHT_FLAT_PX = 4.0;
+
+    private const LIGHT_NAME_HALF_PX = 40.0;
+
+    /** How far from its curve a name may stand, the nearest first, in px. */
+    private const SKY_NAMED_ABOVE = [6, 11, 16];
+
+    private const FOREGROUND_NAMED_BELOW = [15, 20, 25];
+
     private float $lowM;
 
     private float $highM;
@@ -152,7 +162,8 @@ final readonly class DayBoard
     }
 
     /**
-     * Which of the two curves is which, at the hour next to noon at which both names have room; neither where no hour has.
+     * Which of the two curves is which, at the hour next to noon at which both names have room, rather where neither curve runs through
+     * its name; neither where no hour has.
      *
      * @return list<Label>
      */
@@ -161,14 +172,18 @@ final readonly class DayBoard
         [$room] = $this->placed();
         $moments = array_filter($this->moments, static fn (DayMoment $m): bool => $m->metered !== null && $m->ev100 > self::LIGHT_NAMED_EV);
         $noon = ($this->scene->from + $this->scene->to) / 2;
-        usort($moments, static fn (DayMoment $a, DayMoment $b): int => abs($a->unix - $noon) <=> abs($b->unix - $noon));
+        $steep = array_map(fn (DayMoment $m): bool => $this->isSteep($m), $moments);
+        $away = array_map(static fn (DayMoment $m): float => abs($m->unix - $noon), $moments);
+        array_multisort($steep, $away, $moments);
+        $hasRoom = static fn (Label $label): bool => $room->has($label, self::LIGHT_NAME_PX);
         foreach ($moments as $moment) {
-            $x = $this->axis->x($moment->unix);
-            $labels = [
-                new Label('sky', $x, $this->yOfEv((float) $moment->metered?->skyEv100()) - 6, 'middle'),
-                new Label('foreground', $x, $this->yOfEv((float) $moment->metered?->foregroundEv100()) + 15, 'middle'),
-            ];
-            if ($room->has($labels[0], self::LIGHT_NAME_PX) && $room->has($labels[1], self::LIGHT_NAME_PX)) {
+            [$x, $sky, $foreground] = $this->lightAt($moment);
+            $above = array_map(static fn (int $px): Label => new Label('sky', $x, $sky - $px, 'middle'), self::SKY_NAMED_ABOVE);
+            $below = array_map(
+                static fn (int $px): Label => new Label('foreground', $x, $foreground + $px, 'middle'), self::FOREGROUND_NAMED_BELOW,
+            );
+            $labels = [current(array_filter($above, $hasRoom)), current(array_filter($below, $hasRoom))];
+            if ($labels[0] !== false && $labels[1] !== false) {
                 return $labels;
             }
         }
@@ -176,15 +191,39 @@ final readonly class DayBoard
         return [];
     }
 
+    /** Whether one of the curves of the light would run through its name here. */
+    private function isSteep(DayMoment $here): bool
+    {
+        [$x, $sky, $foreground] = $this->lightAt($here);
+        foreach ($this->moments as $other) {
+            [$otherX, $otherSky, $otherForeground] = $this->lightAt($other);
+            if (abs($otherX - $x) <= self::LIGHT_NAME_HALF_PX
+                && ($otherSky < $sky - self::LIGHT_FLAT_PX || $otherForeground > $foreground + self::LIGHT_FLAT_PX)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array{float, float, float} across, and how far down sky and foreground are */
+    private function lightAt(DayMoment $moment): array
+    {
+        return [
+            $this->axis->x($moment->unix), $this->yOfEv((float) $moment->metered?->skyEv100()),
+            $this->yOfEv((float) $moment->metered?->foregroundEv100()),
+        ];
+    }
+
     /** @return list<Label> the scale of heights */
     public function metres(): array
     {
-        $scale = [];
-        for ($m = (int) ceil($this->lowM); $this->scene->tide !== null && $m <= $this->highM; $m++) {
-            $scale[] = new Label($this->units->metres($m, 0), $this->layout->left - 9, $this->y($m) + 4, 'end');
-        }
-
-        return $scale;
+        return array_map(
+            fn (float $m): Label => new Label(
+                str_replace('-', '−', $this->units->metres($m, 0)), $this->layout->left - 9, $this->y($m) + 4, 'end',
+            ),
+            $this->scene->tide === null ? [] : $this->units->scale($this->lowM, $this->highM),
+        );
     }
 
     /** @return list<Label> the scale of light */

@@ -51,7 +51,7 @@ it('writes quantities in the units that a person reads', function (): void {
         ->toBe(['4.1 m', '7.5 m', '19 cm', '4.0 m/s', '8 m/s', 'm', 'm/s', 's'])
         ->and([$other->metres(4.05), $other->about(7.5), $other->centimetres(0.19), $other->speed(4.0), $other->wind(12.287),
             $other->of('m'), $other->of('wind'), $other->of('°C')])
-        ->toBe(['13.3 ft', '24.6 ft', '7 in', '8.9 mph', 'force 6', 'ft', 'Bft', '°F'])
+        ->toBe(['13.3 ft', '24.6 ft', '7 inches', '8.9 mph', 'force 6', 'ft', 'Bft', '°F'])
         ->and($si->clock(new DateTimeImmutable('2026-11-26 16:05')))->toBe('16:05')
         ->and($other->clock(new DateTimeImmutable('2026-11-26 16:05')))->toBe('4:05 pm')
         ->and((new Units('ft', 'kn', 'km/h'))->wind(10.0))->toBe('36 km/h');
@@ -94,4 +94,12 @@ it('ends a day at 24:00, or at midnight on a clock of twelve hours, and begins o
     [$round, $half] = [GentlePour\Units::read(['twelve_hours' => false]), GentlePour\Units::read(['twelve_hours' => true])];
     expect([$round->clock($at('00:00')), $round->ends($at('00:00')), $round->ends($at('00:01')), $round->ends($at('12:00'))])->toBe(['0:00', '24:00', '0:01', '12:00'])
         ->and([$half->clock($at('00:00')), $half->ends($at('00:00')), $half->ends($at('12:00'))])->toBe(['12:00 am', 'midnight', '12:00 pm']);
+});
+
+it('has a scale of whole metres, or of feet by two and by five', function (): void {
+    $feet = static fn (float $low, float $high): array => array_map(static fn (float $m): float => round($m / 0.3048, 9), (new GentlePour\Units('ft'))->scale($low, $high));
+    expect((new GentlePour\Units('m'))->scale(-1.0, 2.9))->toBe([-1.0, 0.0, 1.0, 2.0])
+        ->and($feet(-1.0, 3.0))->toBe([-2.0, 0.0, 2.0, 4.0, 6.0, 8.0])
+        ->and($feet(-1.0, 5.0))->toBe([0.0, 5.0, 10.0, 15.0])
+        ->and((new GentlePour\Units('ft'))->centimetres(0.01))->toBe('one inch');
 });

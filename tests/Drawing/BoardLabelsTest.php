@@ -86,17 +86,28 @@ it('gives each name the first of its lines that is free of lines, flag and other
     }
 })->with(range(1, 40));
 
-it('names the two curves of the light at noon where nothing is in their way', function (): void {
+it('names the two curves of the light next to noon where neither runs through its name, held against each step of the day', function (float $facing): void {
     $observer = new Observer(50, 0);
-    $light = LightCurve::metered($observer, 115);
+    $light = LightCurve::metered($observer, $facing);
     $board = DayBoard::wide(sceneOfDay(observer: $observer, light: $light));
-    $noon = BOARD_DAY + 43200.0;
-    $scene = $light->sceneWith($observer->sun($noon), $noon);
-    expect(array_map(static fn (Label $l): array => [$l->text, $l->x, $l->y, $l->anchor], $board->lightLabels()))->toBe([
-        ['sky', 652.0, $board->yOfEv((float) $scene?->skyEv100()) - 6, 'middle'],
-        ['foreground', 652.0, $board->yOfEv((float) $scene?->foregroundEv100()) + 15, 'middle'],
-    ]);
-});
+    $seen = [];
+    for ($unix = BOARD_DAY; $unix <= BOARD_DAY + 86400; $unix += 600) {
+        $scene = $light->sceneWith($observer->sun($unix), $unix);
+        $seen[] = [$board->axis->x($unix), $board->yOfEv((float) $scene?->skyEv100()), $board->yOfEv((float) $scene?->foregroundEv100()), $scene?->ev100()];
+    }
+    $best = null;
+    foreach ($seen as [$x, $sky, $foreground, $ev]) {
+        $near = array_filter($seen, static fn (array $other): bool => abs($other[0] - $x) <= 40);
+        $runsThrough = array_filter($near, static fn (array $other): bool => $other[1] < $sky - 4 || $other[2] > $foreground + 4) !== [];
+        if ($ev > 0 && ! $runsThrough && ($best === null || abs($x - 652) < abs($best[0] - 652))) {
+            $best = [$x, $sky, $foreground];
+        }
+    }
+    expect($best)->not->toBeNull()
+        ->and(array_map(static fn (Label $l): array => [$l->text, $l->x, $l->y, $l->anchor], $board->lightLabels()))->toBe([
+            ['sky', $best[0], $best[1] - 6, 'middle'], ['foreground', $best[0], $best[2] + 15, 'middle'],
+        ]);
+})->with([115.0, 0.0, 250.0]);
 
 it('names bars beside them where there is room: after, before, or not at all', function (int $seed): void {
     mt_srand($seed);

@@ -63,7 +63,7 @@ it('has room above the highest and below the lowest that it shows, and a line ea
         ->and($board->y(0.0))->toBe(330.0)
         ->and($board->y(2.5))->toBe(225.0)
         ->and(array_map(fn (Label $l): array => [$l->text, $l->x, $l->y, $l->anchor], $board->metres()))->toBe([
-            ['-1 m', 159.0, 376.0, 'end'], ['0 m', 159.0, 334.0, 'end'], ['1 m', 159.0, 292.0, 'end'], ['2 m', 159.0, 250.0, 'end'],
+            ['−1 m', 159.0, 376.0, 'end'], ['0 m', 159.0, 334.0, 'end'], ['1 m', 159.0, 292.0, 'end'], ['2 m', 159.0, 250.0, 'end'],
             ['3 m', 159.0, 208.0, 'end'], ['4 m', 159.0, 166.0, 'end'], ['5 m', 159.0, 124.0, 'end'], ['6 m', 159.0, 82.0, 'end'],
         ]);
     // Marks need room as well; without any tide the board is from nought to two metres.
