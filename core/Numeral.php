@@ -65,6 +65,12 @@ final class Numeral
         return str_contains($written, '.') ? rtrim(rtrim($written, '0'), '.') : $written;
     }
 
+    /** Words with figures, with a true minus; nought has no sign, also where it was a little less before it was rounded. */
+    public static function minus(string $written): string
+    {
+        return str_replace('-', '−', (string) preg_replace('/-(?=0(?:\.0+)?(?![\d.]))/', '', $written));
+    }
+
     /** With its sign, a true minus, and as many places as are asked for; nought has no sign, also where it was rounded to it. */
     public static function signed(float $value, int $decimals = 2): string
     {

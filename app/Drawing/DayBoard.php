@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Drawing;
 
+use GentlePour\Numeral;
 use GentlePour\Outing\GetOff;
 use GentlePour\Sky\Moment;
 use GentlePour\Sky\Moon;
@@ -34,12 +35,6 @@ final readonly class DayBoard
     /** From one place of the cursor to the next, in s: every drawing of a day that goes by it has the same. */
     public const STEP_S = 600;
 
-    private const EV_LOW = -6.0;
-
-    private const EV_HIGH = 17.0;
-
-    private const EV_NAMED = [-4, 0, 4, 8, 12, 16];
-
     /** From one line of labels to the next, and how many further down the name of a high water may stand. */
     private const LINE = 17.0;
 
@@ -56,27 +51,14 @@ final readonly class DayBoard
     /** The light of the hours, as strokes with their names. */
     public SkyRow $sky;
 
+    /** The curves of the light, with their names and scale. */
+    public LightLines $light;
+
     /** @var list<BoardRow> */
     public array $rows;
 
     /** @var list<DayReading> everything at each step, for the cursor */
     public array $readings;
-
-    /** Below it the two curves of the light run too close along the foot to be named there; in EV. */
-    private const LIGHT_NAMED_EV = 0.0;
-
-    /** Room is left for letters a little larger than they are. */
-    private const LIGHT_NAME_PX = 20.0;
-
-    /** Where a curve comes no nearer than this over the width of its name, in px, it does not run through it. */
-    private const LIGHT_FLAT_PX = 4.0;
-
-    private const LIGHT_NAME_HALF_PX = 40.0;
-
-    /** How far from its curve a name may stand, the nearest first, in px. */
-    private const SKY_NAMED_ABOVE = [6, 11, 16];
-
-    private const FOREGROUND_NAMED_BELOW = [15, 20, 25];
 
     private float $lowM;
 
@@ -95,6 +77,7 @@ final readonly class DayBoard
         $this->highM = ceil(max([1.0, ...$heights]) + 0.3);
         $this->moments = $moments ?? self::moments($scene);
         $this->sky = new SkyRow($this->axis, $this->moments, $scene->sky, self::SKY_TOP);
+        $this->light = new LightLines($this->axis, $scene->light === null ? [] : $this->moments);
         $this->rows = (new BoardRows($this->axis, self::BOTTOM, $layout, $units))->of($scene);
         $reader = new DayReadings($this->axis, $scene->facingDeg, $scene->getOff, $units, $scene->observer?->skyline);
         $this->readings = $reader->of($this->moments);
@@ -131,88 +114,24 @@ final readonly class DayBoard
         return self::share(($heightM - $this->lowM) / ($this->highM - $this->lowM));
     }
 
-    public function yOfEv(float $ev): float
-    {
-        return self::share((max(self::EV_LOW, min(self::EV_HIGH, $ev)) - self::EV_LOW) / (self::EV_HIGH - self::EV_LOW));
-    }
-
     public function tidePath(bool $closed): string
     {
         if ($this->scene->tide === null) {
             return '';
         }
-        $path = $this->path(fn (DayMoment $m): float => $this->y((float) $m->heightM));
+        $path = Thinned::path(array_map(
+            fn (DayMoment $m): array => [(float) $this->axis->x($m->unix), $this->y((float) $m->heightM)], $this->moments,
+        ));
 
         $ground = sprintf('L%.1f %.1fL%.1f %.1fZ', $this->layout->right, self::BOTTOM, $this->layout->left, self::BOTTOM);
 
         return $closed ? $path.$ground : $path;
     }
 
-    /** The light of the sky in the frame. */
-    public function skyPath(): string
-    {
-        return $this->scene->light === null ? '' : $this->path(fn (DayMoment $m): float => $this->yOfEv((float) $m->metered?->skyEv100()));
-    }
-
-    /** And of the foreground, so many stops below. */
-    public function foregroundPath(): string
-    {
-        return $this->scene->light === null
-            ? '' : $this->path(fn (DayMoment $m): float => $this->yOfEv((float) $m->metered?->foregroundEv100()));
-    }
-
-    /**
-     * Which of the two curves is which, at the hour next to noon at which both names have room, rather where neither curve runs through
-     * its name; neither where no hour has.
-     *
-     * @return list<Label>
-     */
+    /** @return list<Label> which of the two curves of the light is which, where levels and waters leave room */
     public function lightLabels(): array
     {
-        [$room] = $this->placed();
-        $moments = array_filter($this->moments, static fn (DayMoment $m): bool => $m->metered !== null && $m->ev100 > self::LIGHT_NAMED_EV);
-        $noon = ($this->scene->from + $this->scene->to) / 2;
-        $steep = array_map(fn (DayMoment $m): bool => $this->isSteep($m), $moments);
-        $away = array_map(static fn (DayMoment $m): float => abs($m->unix - $noon), $moments);
-        array_multisort($steep, $away, $moments);
-        $hasRoom = static fn (Label $label): bool => $room->has($label, self::LIGHT_NAME_PX);
-        foreach ($moments as $moment) {
-            [$x, $sky, $foreground] = $this->lightAt($moment);
-            $above = array_map(static fn (int $px): Label => new Label('sky', $x, $sky - $px, 'middle'), self::SKY_NAMED_ABOVE);
-            $below = array_map(
-                static fn (int $px): Label => new Label('foreground', $x, $foreground + $px, 'middle'), self::FOREGROUND_NAMED_BELOW,
-            );
-            $labels = [current(array_filter($above, $hasRoom)), current(array_filter($below, $hasRoom))];
-            if ($labels[0] !== false && $labels[1] !== false) {
-                return $labels;
-            }
-        }
-
-        return [];
-    }
-
-    /** Whether one of the curves of the light would run through its name here. */
-    private function isSteep(DayMoment $here): bool
-    {
-        [$x, $sky, $foreground] = $this->lightAt($here);
-        foreach ($this->moments as $other) {
-            [$otherX, $otherSky, $otherForeground] = $this->lightAt($other);
-            if (abs($otherX - $x) <= self::LIGHT_NAME_HALF_PX
-                && ($otherSky < $sky - self::LIGHT_FLAT_PX || $otherForeground > $foreground + self::LIGHT_FLAT_PX)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** @return array{float, float, float} across, and how far down sky and foreground are */
-    private function lightAt(DayMoment $moment): array
-    {
-        return [
-            $this->axis->x($moment->unix), $this->yOfEv((float) $moment->metered?->skyEv100()),
-            $this->yOfEv((float) $moment->metered?->foregroundEv100()),
-        ];
+        return $this->light->names($this->placed()[0]);
     }
 
     /** @return list<Label> the scale of heights */
@@ -220,18 +139,9 @@ final readonly class DayBoard
     {
         return array_map(
             fn (float $m): Label => new Label(
-                str_replace('-', '−', $this->units->metres($m, 0)), $this->layout->left - 9, $this->y($m) + 4, 'end',
+                Numeral::minus($this->units->metres($m, 0)), $this->layout->left - 9, $this->y($m) + 4, 'end',
             ),
             $this->scene->tide === null ? [] : $this->units->scale($this->lowM, $this->highM),
-        );
-    }
-
-    /** @return list<Label> the scale of light */
-    public function exposureValues(): array
-    {
-        return array_map(
-            fn (int $ev): Label => new Label('EV '.($ev < 0 ? '−'.abs($ev) : $ev), $this->layout->right + 9, $this->yOfEv($ev) + 4),
-            $this->scene->light === null ? [] : self::EV_NAMED,
         );
     }
 
@@ -398,15 +308,8 @@ final readonly class DayBoard
         return $moments;
     }
 
-    /** @param  callable(DayMoment): float  $y */
-    private function path(callable $y): string
-    {
-        $points = array_map(fn (DayMoment $m): array => [(float) $this->axis->x($m->unix), $y($m)], $this->moments);
-
-        return 'M'.implode('L', array_map(static fn (array $point): string => implode(' ', $point), Thinned::points($points)));
-    }
-
-    private static function share(float $share): float
+    /** How far down a share of the drawing lies, in px; nought is its foot. */
+    public static function share(float $share): float
     {
         return round(self::BOTTOM - $share * (self::BOTTOM - self::TOP), 1);
     }

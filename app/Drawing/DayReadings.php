@@ -62,11 +62,11 @@ final readonly class DayReadings
             $this->axis->clock($now->unix),
             $now->heightM === null ? '' : $this->units->metres($now->heightM),
             $now->heightM === null ? '' : $this->trend(($after->heightM ?? $now->heightM) - $now->heightM),
-            $now->sun === null ? '' : self::minus(sprintf('%.0f°', $now->sun->altitudeDeg)),
+            $now->sun === null ? '' : Numeral::minus(sprintf('%.0f°', $now->sun->altitudeDeg)),
             $now->sun === null ? '' : $this->sunWords($now->sun),
-            $now->ev100 === null ? '' : 'EV '.self::minus(sprintf('%.1f', $now->ev100)),
+            $now->ev100 === null ? '' : 'EV '.Numeral::minus(sprintf('%.1f', $now->ev100)),
             $now->ev100 === null ? '' : self::driftWords(round(self::drift($before, $after), 2)),
-            $now->metered === null ? '' : self::minus(sprintf('%.1f', $now->metered->gradStops())),
+            $now->metered === null ? '' : Numeral::minus(sprintf('%.1f', $now->metered->gradStops())),
             $this->left($now->unix),
         );
     }
@@ -126,11 +126,5 @@ final readonly class DayReadings
     private static function driftWords(float $stopsPerMinute): string
     {
         return $stopsPerMinute === 0.0 ? 'light, steady' : 'light, '.Numeral::signed($stopsPerMinute).' stops a minute';
-    }
-
-    /** Nought has no sign, also where it was a little less before it was rounded. */
-    private static function minus(string $number): string
-    {
-        return str_replace('-', '−', (string) preg_replace('/-(?=0(?:\.0+)?(?![\d.]))/', '', $number));
     }
 }

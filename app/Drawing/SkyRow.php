@@ -16,6 +16,9 @@ final readonly class SkyRow
 
     private const NAME_IN_PX = 6.0;
 
+    /** Its upper edge shows while its middle is still so far under the horizon. */
+    private const RISEN_DEG = -50 / 60;
+
     /** @param  list<DayMoment>  $moments  the day in steps */
     public function __construct(
         private ClockAxis $axis,
@@ -68,7 +71,7 @@ final readonly class SkyRow
         if ($this->sky === null || $this->sky->at(SkyEvent::Sunrise) !== null || $this->sky->at(SkyEvent::Sunset) !== null) {
             return [];
         }
-        $isUp = ($this->moments[0]->sun->altitudeDeg ?? 0.0) > 0;
+        $isUp = ($this->moments[0]->sun->altitudeDeg ?? 0.0) > self::RISEN_DEG;
         $middle = ($this->axis->x($this->moments[0]->unix) + $this->axis->x($this->moments[count($this->moments) - 1]->unix)) / 2;
 
         return [new Label($isUp ? 'the sun is up all day' : 'the sun stays below the horizon', $middle, $this->top + 30, 'middle')];

@@ -37,4 +37,14 @@ final class Thinned
 
         return array_values(array_intersect_key($points, $kept));
     }
+
+    /**
+     * The same as path data.
+     *
+     * @param  list<array{float, float}>  $points  in the order of x
+     */
+    public static function path(array $points): string
+    {
+        return 'M'.implode('L', array_map(static fn (array $point): string => implode(' ', $point), self::points($points)));
+    }
 }

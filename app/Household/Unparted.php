@@ -8,13 +8,13 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Keeps a figure and its unit, and a day and its month, on one line of a page: “1.6” at the end of one and “m” on the next misleads. */
+/** Keeps a figure and its unit, and a day and its month, on one line of a page: “1.6” at the end of one misleads. */
 final class Unparted
 {
     /** A space that a line does not break at. */
     private const TOGETHER = "\u{00A0}";
 
-    private const AFTER = 'm/s|km/h|kn|m|cm|mm|km|ft|s|ms|min|h|d|%|°C|MB|kB|px|stops?|'
+    private const AFTER = 'm/s|km/h|mph|kn|m|cm|mm|km|ft|inch(?:es)?|s|ms|min|h|d|%|°[CF]|MB|kB|px|stops?|'
         .'January|February|March|April|May|June|July|August|September|October|November|December'
         .'|Jan|Feb|Mar|Apr|Jun|Jul|Aug|Sep|Oct|Nov|Dec';
 

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Tide;
 
+use App\Models\Place;
 use GentlePour\Sky\Observer;
-use GentlePour\Tide\Station;
+use GentlePour\Time\Instant;
 use GentlePour\Time\ZoneTree;
 use RuntimeException;
 
@@ -25,17 +26,25 @@ final class ClockOfPlace
     {
     }
 
-    public function at(Observer $place): string
+    /** @param  array{id: string, distanceKm: float}|null  $nearest  station, where it was found before */
+    public function at(Observer $place, ?array $nearest = null): string
     {
-        foreach ($this->catalogue->near($place->latitude, $place->longitude, 1) as ['id' => $id, 'distanceKm' => $km]) {
-            $station = $this->catalogue->find($id);
-            if ($km <= self::BESIDE_KM) {
-                return $station->timezone;
-            }
-        }
+        $nearest ??= $this->catalogue->near($place->latitude, $place->longitude, 1)[0];
         $zone = $this->tree()->at($place->latitude, $place->longitude);
+        $believedTo = str_starts_with($zone, 'Etc/') ? self::OFF_A_COAST_KM : self::BESIDE_KM;
 
-        return isset($station, $km) && str_starts_with($zone, 'Etc/') && $km <= self::OFF_A_COAST_KM ? $station->timezone : $zone;
+        return $nearest['distanceKm'] <= $believedTo ? $this->catalogue->find($nearest['id'])->timezone : $zone;
+    }
+
+    /** The clock of a place that stands in UTC where nobody keeps it, summer and winter; null where somebody does, or it has its own. */
+    public function insteadOfUtc(Place $place): ?string
+    {
+        $observer = $place->timezone === 'UTC' ? $place->observer() : null;
+        $zone = $observer === null ? 'UTC' : $this->at($observer);
+
+        [$clock, $now] = [Instant::timezone($zone), now()];
+
+        return $clock->getOffset($now) === 0 && $clock->getOffset($now->copy()->addMonths(6)) === 0 ? null : $zone;
     }
 
     private function tree(): ZoneTree

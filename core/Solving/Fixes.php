@@ -14,6 +14,7 @@ use GentlePour\Kit\FilterStack;
 use GentlePour\Kit\Mount;
 use GentlePour\Kit\Unusable;
 use GentlePour\Limit;
+use GentlePour\Numeral;
 
 /** Single changes of bag or light after which something fits, walls aside. Each was tried. */
 final class Fixes
@@ -160,7 +161,7 @@ final class Fixes
 
     private static function signed(float $ev): string
     {
-        return str_replace('-', '−', sprintf('%.1f', $ev));
+        return Numeral::minus(sprintf('%.1f', $ev));
     }
 
     /** To the tenth that a person reads, never on the side that is not enough. */

@@ -103,3 +103,7 @@ it('has a scale of whole metres, or of feet by two and by five', function (): vo
         ->and($feet(-1.0, 5.0))->toBe([0.0, 5.0, 10.0, 15.0])
         ->and((new GentlePour\Units('ft'))->centimetres(0.01))->toBe('one inch');
 });
+
+it('writes a true minus, and none before nought', function (string $given, string $written): void {
+    expect(GentlePour\Numeral::minus($given))->toBe($written);
+})->with([['EV -4', 'EV −4'], ['-0°', '0°'], ['EV -0.0 to -0.1', 'EV 0.0 to −0.1'], ['-0.05 m', '−0.05 m'], ['-10', '−10']]);

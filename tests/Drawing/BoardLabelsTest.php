@@ -93,7 +93,7 @@ it('names the two curves of the light next to noon where neither runs through it
     $seen = [];
     for ($unix = BOARD_DAY; $unix <= BOARD_DAY + 86400; $unix += 600) {
         $scene = $light->sceneWith($observer->sun($unix), $unix);
-        $seen[] = [$board->axis->x($unix), $board->yOfEv((float) $scene?->skyEv100()), $board->yOfEv((float) $scene?->foregroundEv100()), $scene?->ev100()];
+        $seen[] = [$board->axis->x($unix), $board->light->y((float) $scene?->skyEv100()), $board->light->y((float) $scene?->foregroundEv100()), $scene?->ev100()];
     }
     $best = null;
     foreach ($seen as [$x, $sky, $foreground, $ev]) {

@@ -71,7 +71,7 @@ it('has room above the highest and below the lowest that it shows, and a line ea
     expect($marked->y(9.0))->toBe(78.0)->and($marked->y(-1.0))->toBe(372.0);
     $dry = DayBoard::wide(scene());
     expect($dry->y(-1.0))->toBe(372.0)->and($dry->y(2.0))->toBe(78.0)->and($dry->metres())->toBe([])->and($dry->waters())->toBe([])
-        ->and($dry->tidePath(true))->toBe('')->and($dry->skyPath())->toBe('')->and($dry->exposureValues())->toBe([])
+        ->and($dry->tidePath(true))->toBe('')->and($dry->light->skyPath())->toBe('')->and($dry->light->scale())->toBe([])
         ->and($dry->sky->bands())->toBe([])->and($dry->sky->events())->toBe([])->and($dry->leave())->toBeNull();
 });
 
@@ -187,28 +187,28 @@ it('leaves a label where it would be best when there is no free place for it at 
 
 it('names the light from EV −4 to 16 on its own scale of 23 stops', function (): void {
     $board = DayBoard::wide(scene(observer: new Observer(50, 0), light: LightCurve::metered(new Observer(50, 0), 90)));
-    expect($board->yOfEv(-6))->toBe(372.0)
-        ->and($board->yOfEv(17))->toBe(78.0)
-        ->and($board->yOfEv(-20))->toBe(372.0)
-        ->and($board->yOfEv(40))->toBe(78.0)
-        ->and(array_map(fn (Label $l): array => [$l->text, $l->x, $l->y, $l->anchor], $board->exposureValues()))->toBe([
-            ['EV −4', 1145.0, $board->yOfEv(-4) + 4, 'start'], ['EV 0', 1145.0, $board->yOfEv(0) + 4, 'start'],
-            ['EV 4', 1145.0, $board->yOfEv(4) + 4, 'start'], ['EV 8', 1145.0, $board->yOfEv(8) + 4, 'start'],
-            ['EV 12', 1145.0, $board->yOfEv(12) + 4, 'start'], ['EV 16', 1145.0, $board->yOfEv(16) + 4, 'start'],
+    expect($board->light->y(-6))->toBe(372.0)
+        ->and($board->light->y(17))->toBe(78.0)
+        ->and($board->light->y(-20))->toBe(372.0)
+        ->and($board->light->y(40))->toBe(78.0)
+        ->and(array_map(fn (Label $l): array => [$l->text, $l->x, $l->y, $l->anchor], $board->light->scale()))->toBe([
+            ['EV −4', 1145.0, $board->light->y(-4) + 4, 'start'], ['EV 0', 1145.0, $board->light->y(0) + 4, 'start'],
+            ['EV 4', 1145.0, $board->light->y(4) + 4, 'start'], ['EV 8', 1145.0, $board->light->y(8) + 4, 'start'],
+            ['EV 12', 1145.0, $board->light->y(12) + 4, 'start'], ['EV 16', 1145.0, $board->light->y(16) + 4, 'start'],
         ]);
     $noon = DAY + 12 * 3600;
     $scene = LightCurve::metered(new Observer(50, 0), 90)->sceneWith((new Observer(50, 0))->sun($noon), $noon);
-    expect(drawnAt($board->skyPath(), (float) boardX(12)))->toBeAbout($board->yOfEv((float) $scene?->skyEv100()), 0.15)
-        ->and(drawnAt($board->foregroundPath(), (float) boardX(12)))->toBeAbout($board->yOfEv((float) $scene?->foregroundEv100()), 0.15)
+    expect(drawnAt($board->light->skyPath(), (float) boardX(12)))->toBeAbout($board->light->y((float) $scene?->skyEv100()), 0.15)
+        ->and(drawnAt($board->light->foregroundPath(), (float) boardX(12)))->toBeAbout($board->light->y((float) $scene?->foregroundEv100()), 0.15)
         // A line of 145 looks, drawn by those that it takes.
-        ->and(substr_count($board->skyPath(), 'L'))->toBeLessThan(110)->and($board->skyPath())->toStartWith('M'.boardX(0).' ')
+        ->and(substr_count($board->light->skyPath(), 'L'))->toBeLessThan(110)->and($board->light->skyPath())->toStartWith('M'.boardX(0).' ')
         ->and(array_map(fn (Label $l): array => [$l->text, $l->x, $l->y, $l->anchor], $board->lightLabels()))->toBe([
-            ['sky', boardX(12), $board->yOfEv((float) $scene?->skyEv100()) - 6, 'middle'],
-            ['foreground', boardX(12), $board->yOfEv((float) $scene?->foregroundEv100()) + 15, 'middle'],
+            ['sky', boardX(12), $board->light->y((float) $scene?->skyEv100()) - 6, 'middle'],
+            ['foreground', boardX(12), $board->light->y((float) $scene?->foregroundEv100()) + 15, 'middle'],
         ])
         ->and($board->readings[72]->light)->toBe(sprintf('EV %.1f', $scene?->ev100()))
         ->and($board->readings[72]->grad)->toBe(sprintf('%.1f', $scene?->gradStops()))
-        ->and(DayBoard::wide(scene())->lightLabels())->toBe([])->and(DayBoard::wide(scene())->foregroundPath())->toBe('');
+        ->and(DayBoard::wide(scene())->lightLabels())->toBe([])->and(DayBoard::wide(scene())->light->foregroundPath())->toBe('');
 });
 
 it('draws the hours by their light, each stretch once, and names sunrise and sunset inside of them', function (): void {

@@ -8,6 +8,7 @@ use App\Forms\Decimal;
 use App\Models\LevelMark;
 use App\Models\Place;
 use DateTimeImmutable;
+use GentlePour\Numeral;
 use GentlePour\Planning\Window;
 
 /** A window at a place, for one of its marks or, inland, for the light alone. */
@@ -46,7 +47,7 @@ final readonly class ComingWindow
     {
         [$from, $to] = [round($this->window->ev100From), round($this->window->ev100To)];
 
-        return str_replace('-', '−', 'EV '.Decimal::write($from, 0).($to === $from ? '' : ' to '.Decimal::write($to, 0)));
+        return Numeral::minus('EV '.Decimal::write($from, 0).($to === $from ? '' : ' to '.Decimal::write($to, 0)));
     }
 
     public function untilWords(DateTimeImmutable $now): string

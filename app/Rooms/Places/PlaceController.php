@@ -35,6 +35,9 @@ final class PlaceController
     /** So many of the nearest stations are set against each other. */
     private const COMPARED = 3;
 
+    /** Further off than this no station says anything of a place's tide. Judgement. */
+    private const FAR_KM = 150.0;
+
     public function index(AllPlaces $all): View
     {
         $places = Place::query()->with(['marks.sightings'])->orderBy('name')->get();
@@ -54,7 +57,7 @@ final class PlaceController
     /** A place with its day board. */
     public function show(
         DayRequest $request, HorizonRequest $lens, Place $place, DayBoards $boards, PlaceTide $tides, KeptBench $kept, SilkTimes $silk,
-        PlaceAround $around, PlaceCoast $coast, PlaceForecasts $forecasts, RoughSea $rough,
+        PlaceAround $around, PlaceCoast $coast, PlaceForecasts $forecasts, RoughSea $rough, ClockOfPlace $clock,
     ): View {
         $place->load(['marks.sightings', 'outings', 'subjects']);
         $day = new DateTimeImmutable('now', $place->zone());
@@ -89,6 +92,7 @@ final class PlaceController
             'light' => $request->light(),
             'skies' => SkyCondition::cases(),
             'problem' => $problem,
+            'clockHere' => $clock->insteadOfUtc($place),
             'cautions' => $tides->cautions($place),
             'hasTide' => $place->tide->hasTide(),
             'edges' => array_map(Cautions::atTheEdgeOf(...), $place->waters()),
@@ -156,8 +160,9 @@ final class PlaceController
         $nearest = array_map(static fn (array $s): Station => $catalogue->find($s['id']), array_slice($stations, 0, self::COMPARED));
 
         return view('places.stations', [
-            'stations' => $stations, 'differ' => Station::ranges($nearest), 'chosen' => $request->string('station_id')->toString(),
-            'zone' => $clock->at($position),
+            'stations' => $stations, 'isFar' => $stations[0]['distanceKm'] > self::FAR_KM, 'none' => TideSource::None->label(),
+            'differ' => Station::ranges($nearest), 'chosen' => $request->string('station_id')->toString(),
+            'zone' => $request->filled('timezone') ? null : $clock->at($position, $stations[0]),
         ]);
     }
 

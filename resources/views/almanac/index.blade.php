@@ -74,12 +74,12 @@
                     @if ($problems->hasAny(['above', 'below', 'hour_from', 'hour_to', 'side', 'days*', 'by'])) open @endif>
                     <summary>@if ($own)<b>{{ implode(' · ', $own) }}</b>@else Days, hours, sun, other levels @endif</summary>
                     <div class="sentence-more">
-                        <fieldset class="habit">
+                        <fieldset class="habit" @if ($problems->has('days*')) aria-describedby="f-days-problem" @endif>
                             <legend>Days</legend>
                             @foreach ($weekdays as $name => $isAsked)<label class="tick is-inline"><input type="checkbox" name="days[]"
                                         value="{{ $name }}" @checked($isAsked)>
                                     {{ ucfirst($name) }}</label>@endforeach
-                            @if ($problems->has('days*'))<p class="problem">{{ $problems->first('days*') }}</p>@endif
+                            @if ($problems->has('days*'))<p class="problem" id="f-days-problem">{{ $problems->first('days*') }}</p>@endif
                         </fieldset>
                         <div>
                             <x-entry name="hour_from" type="time" label="From" :value="$in('hour_from')" :problem="$at('hour_from')"/>

@@ -32,7 +32,7 @@
         @foreach ($board->sky->events() as $label)<x-drawn-label class="sky-label" :label="$label"/>@endforeach
         @foreach ($layout->narrow ? [] : $board->metres() as $label)<x-drawn-label class="scale" :label="$label"/>@endforeach
         @foreach ($layout->narrow ? []
-            : $board->exposureValues() as $label)
+            : $board->light->scale() as $label)
             <x-drawn-label class="scale is-light" :label="$label"/>
         @endforeach
         @if ($scene->tide)
@@ -56,8 +56,8 @@
             <path class="tide-line" d="{{ $board->tidePath(false) }}"/>
         @endif
         @if ($scene->light)
-            <path class="light-line" d="{{ $board->skyPath() }}"/>
-            <path class="light-line is-foreground" d="{{ $board->foregroundPath() }}"/>
+            <path class="light-line" d="{{ $board->light->skyPath() }}"/>
+            <path class="light-line is-foreground" d="{{ $board->light->foregroundPath() }}"/>
             @foreach ($board->lightLabels() as $label)<x-drawn-label class="light-label" :label="$label"/>@endforeach
         @endif
         @foreach ($board->waters() as $water)

@@ -22,6 +22,12 @@
         </nav>
     </div>
     @if ($problem)<p class="said is-problem" role="alert">{{ $problem }}</p>@endif
+    @if ($clockHere !== null)
+        <p class="said">
+            All times on this page are in UTC; clocks there go by {{ str_replace('_', ' ', $clockHere) }}. To have those,
+            <a href="{{ route('places.edit', $place) }}#f-timezone">empty the time zone</a> and keep the place.
+        </p>
+    @endif
     @if ($board)
         @if (! $board->scene->tide && $place->tide->isTable())<p class="said">Your tide table does not reach this day.</p>@endif
         @include('places.board')

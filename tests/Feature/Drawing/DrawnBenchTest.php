@@ -130,7 +130,7 @@ it('lays out a day so that clock, tide and light agree with what they are drawn 
     }
     $covered = array_sum(array_map(fn (SkyBand $b): float => $b->width, $board->sky->bands()));
     expect($covered)->toBeAbout(DayBoard::RIGHT - DayBoard::LEFT, 1.0)
-        ->and($board->tidePath(true))->toEndWith('Z')->and($board->skyPath())->toStartWith('M');
+        ->and($board->tidePath(true))->toEndWith('Z')->and($board->light->skyPath())->toStartWith('M');
 })->with([
     ['2026-11-26', 24.0],
     ['2027-03-28', 23.0],
@@ -142,7 +142,7 @@ it('draws an inland day without a tide', function (): void {
 
     expect($board->scene->tide)->toBeNull()->and($board->leave())->toBeNull()->and($board->waters())->toBe([])
         ->and($board->tidePath(false))->toBe('')->and($board->metres())->toBe([])
-        ->and($board->skyPath())->not->toBe('')->and($board->scene->sky?->at(SkyEvent::Sunrise))->not->toBeNull();
+        ->and($board->light->skyPath())->not->toBe('')->and($board->scene->sky?->at(SkyEvent::Sunrise))->not->toBeNull();
 });
 
 it('hides no water of two months under a flag, a level or another water, on a desk and on a phone', function (): void {

@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 it('keeps figure and unit on a line, and day and month', function (string $html, string $kept): void {
     expect(str_replace("\u{00A0}", '~', Unparted::page($html)))->toBe($kept);
 })->with([
-    ['<p>waves 1.6 m 10 s, 4.9 m/s</p>', '<p>waves 1.6~m 10~s, 4.9~m/s</p>'],
+    ['<p>waves 1.6 m 10 s, 4.9 m/s, 8 mph, 50 °F, 3 inches</p>', '<p>waves 1.6~m 10~s, 4.9~m/s, 8~mph, 50~°F, 3~inches</p>'],
     ["<p>Friday 4\n  December, 100 %</p>", '<p>Friday 4~December, 100~%</p>'],
     ['<b>2.5</b> s', '<b>2.5</b>~s'],
     ['97 <span class="unit">mm</span>', '97~<span class="unit">mm</span>'],

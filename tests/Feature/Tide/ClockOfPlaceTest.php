@@ -32,7 +32,26 @@ it('gives a place without tide the clock of where it lies, unless one is typed',
     expect($place->fresh()?->timezone)->toBe('Pacific/Auckland');
 });
 
-it('says which clock that will be before the place is kept', function (): void {
+it('says of a place far from any station that its water may have no tide', function (): void {
+    $this->get('/places/stations?position='.urlencode('39.1, -105.5'))->assertOk()->assertSee('choose “none: inland” above')->assertDontSee('A headland');
+    $this->get('/places/stations?position='.urlencode('56.52, -9.84'))->assertOk()->assertDontSee('none: inland');
+});
+
+it('tells of a place that was kept in UTC where nobody keeps it, until its zone is emptied', function (): void {
+    $at = static fn (string $name, float $latitude, float $longitude, string $zone = 'UTC'): Place => Place::factory()
+        ->create(['name' => $name, 'latitude' => $latitude, 'longitude' => $longitude, 'timezone' => $zone, 'tide' => 'none']);
+    $denver = $at('Old fall', 39.1, -105.5);
+    $this->get(route('places.show', $denver))->assertOk()->assertSee('All times on this page are in UTC')->assertSee('America/Denver');
+    foreach ([$at('Where UTC is kept', 64.32, -20.12), $at('By its own', 39.1, -105.5, 'America/Denver'), $at('By another', 39.1, -105.5, 'Europe/Paris')] as $place) {
+        $this->get(route('places.show', $place))->assertOk()->assertDontSee('are in UTC');
+    }
+    // Also in winter, when the clocks of London show the same.
+    $this->travelTo('2026-12-02 09:00');
+    $this->get(route('places.show', $at('In London', 51.5, -0.1)))->assertSee('Europe/London');
+});
+
+it('says which clock that will be before the place is kept, where none is typed', function (): void {
+    $this->get('/places/stations?timezone=UTC&position='.urlencode('39.1, -105.5'))->assertOk()->assertDontSee('timezone-hint');
     $this->get('/places/stations?position='.urlencode('39.1, -105.5'))->assertOk()->assertSee('by the position: America/Denver')
         ->assertSee('id="f-timezone-hint" hx-swap-oob="true"', false);
 });
